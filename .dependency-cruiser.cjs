@@ -1,0 +1,58 @@
+const room = (from, allowed, name) => ({
+  name: `${name}-opens-only-its-doors`,
+  severity: 'error',
+  from: { path: from, pathNot: '\\.test\\.ts$' },
+  to: { pathNot: [from, ...allowed].join('|') },
+});
+const CORE = '^src/core/';
+
+/** The doors between the rooms, as in docs/ARCHITECTURE.md. @type {import('dependency-cruiser').IConfiguration} */
+module.exports = {
+  forbidden: [
+    { name: 'no-circular', severity: 'error', from: {}, to: { circular: true } },
+    { name: 'no-unresolvable', severity: 'error', from: {}, to: { couldNotResolve: true } },
+    room('^src/core/', [], 'core'),
+    { name: 'base-imports-nothing', severity: 'error', from: { path: '^src/core/base/' }, to: { pathNot: '^src/core/base/' } },
+    {
+      name: 'core-modules-meet-at-their-index',
+      severity: 'error',
+      from: { path: '^src/core/([^/]+)/', pathNot: '\\.test\\.ts$' },
+      to: { path: '^src/core/', pathNot: ['^src/core/$1/', '^src/core/[^/]+/index\\.ts$'] },
+    },
+    room('^src/contracts/', [CORE, 'node_modules/zod'], 'contracts'),
+    room('^src/workers/', [CORE, '^src/contracts/', 'node_modules/comlink'], 'workers'),
+    room('^src/ui/', ['node_modules/'], 'ui'),
+    {
+      name: 'features-do-not-meet',
+      severity: 'error',
+      from: { path: '^src/features/([^/]+)/' },
+      to: { path: '^src/(features|app|server|cli)/', pathNot: '^src/features/$1/' },
+    },
+    room('^src/server/(db|env|log)', ['node_modules/', '^src/server/(db|env|log)'], 'server-db'),
+    {
+      name: 'queries-do-not-call-services',
+      severity: 'error',
+      from: { path: '^src/server/queries/' },
+      to: { path: '^src/(server/(services|http)|features|app|ui|workers)/' },
+    },
+    {
+      name: 'services-know-no-screen',
+      severity: 'error',
+      from: { path: '^src/server/' },
+      to: { path: '^src/(features|app|ui|workers|cli)/' },
+    },
+    { name: 'app-reads-through-services', severity: 'error', from: { path: '^src/app/' }, to: { path: '^src/server/(queries|db)/' } },
+    {
+      name: 'no-test-code-in-the-product',
+      severity: 'error',
+      from: { path: '^src/', pathNot: '\\.test\\.ts$' },
+      to: { path: '(\\.test\\.ts$|^tests/)' },
+    },
+  ],
+  options: {
+    doNotFollow: { path: 'node_modules' },
+    tsConfig: { fileName: 'tsconfig.json' },
+    tsPreCompilationDeps: true,
+    enhancedResolveOptions: { exportsFields: ['exports'], conditionNames: ['import', 'require', 'node', 'default', 'types'] },
+  },
+};

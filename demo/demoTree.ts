@@ -1,0 +1,59 @@
+import type { TreeDocument } from '@/core/tree';
+import { guardMoves, guards } from './guards';
+import { hubMoves, hubs } from './hubs';
+import { upperMoves, uppers } from './upper';
+
+const STARTS = [
+  'collar-sleeve', 'spider', 'lasso', 'de-la-riva', 'reverse-de-la-riva', 'single-leg-x', 'butterfly', 'feet-on-hips',
+  'knee-shield', 'flat-half', 'deep-half', 'closed-guard', 'half-below', 'seated-below',
+]; // prettier-ignore
+
+/** The demo gym's tree: "League evening", written by the coach of an invented gym, Saltmarsh Hall. Always the same. */
+export const demoTree = (): TreeDocument => ({
+  id: 'league-evening',
+  name: 'League evening',
+  owner: 'passer',
+  contexts: ['gi', 'noGi'],
+  schools: ['pressure', 'loose'],
+  starts: STARTS.map((position) => ({ position })),
+  ruleSets: [
+    {
+      id: 'saltmarsh-league',
+      name: 'Saltmarsh league, adults',
+      contexts: ['gi'],
+      forbidden: [
+        { tag: 'heel hook' },
+        { tag: 'neck crank' },
+        { tag: 'knee bar', belowLevel: 'third year' },
+        { tag: 'straight ankle lock', underAge: 14 },
+      ],
+      points: [
+        { for: 'settled', points: 3 },
+        { for: 'back', points: 4 },
+        { for: 'sweep', points: 2 },
+      ],
+      source: 'Invented for the demo. Check the current rule book of your event.',
+      date: '2026-09-01',
+    },
+  ],
+  profiles: [
+    {
+      id: 'oren-vask',
+      name: 'Oren Vask',
+      of: 'opponent',
+      physique: ['long legs'],
+      habits: [{ position: 'de-la-riva', value: 'dlr-spins', share: 0.5 }],
+    },
+    { id: 'mila-tarn', name: 'Mila Tarn', of: 'opponent', habits: [{ position: 'knee-shield', value: 'ks-underhook', share: 0.5 }] },
+    {
+      id: 'jory-brask',
+      name: 'Jory Brask',
+      of: 'opponent',
+      physique: ['heavy'],
+      habits: [{ position: 'closed-guard', value: 'cg-breaks', share: 0.6 }],
+    },
+  ],
+  notes: 'Six weeks to the league evening. The body lock and the over-under carry the game; the gaps are real.',
+  positions: [...guards, ...hubs, ...uppers],
+  transitions: [...guardMoves, ...hubMoves, ...upperMoves],
+});

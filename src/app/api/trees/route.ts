@@ -1,0 +1,20 @@
+import type { NextRequest } from 'next/server';
+import { parseTreeFile } from '@/contracts/treeFile';
+import { TREE_FILE_MAX_BYTES } from '@/core/notation';
+import { readBody, refuse, respond } from '@/server/http/respond';
+import { getWorkplace } from '@/server/services/workplace';
+import { importTree } from '@/server/services/trees';
+
+/** Takes in a tree file (the body); `?mode=replace` replaces the tree with the same id, else it becomes a tree of its own. */
+export const POST = (request: NextRequest) =>
+  respond('trees/import', async () => {
+    const text = await readBody(request, TREE_FILE_MAX_BYTES).catch(() => undefined);
+    if (text === undefined) return refuse(400, ['The file is not UTF-8 text. Nothing was stored.']);
+    if (text === null) return refuse(413, ['The file is larger than 20 MB; the largest tree takes less. Nothing was stored.']);
+    const tree = parseTreeFile(text);
+    if (!tree.ok) return refuse(422, [...tree.error, 'Nothing was stored.']);
+    const mode = request.nextUrl.searchParams.get('mode') === 'replace' ? 'replace' : 'copy';
+    const { db, gymId } = await getWorkplace();
+    const stored = await importTree(db, gymId, tree.value, mode);
+    return stored.ok ? Response.json({ treeId: stored.value }, { status: 201 }) : refuse(409, stored.error);
+  });

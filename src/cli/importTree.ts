@@ -1,0 +1,24 @@
+import { connect } from '@/server/db/client';
+import { getGym } from '@/server/services/gym';
+import { importTree } from '@/server/services/trees';
+import { complain, readTree } from './readTree';
+
+/** `npm run -s import -- FILE [--replace]`: stores a tree file in the database at DATABASE_URL. */
+export async function main(args: readonly string[]): Promise<number> {
+  const files = args.filter((arg) => !arg.startsWith('--'));
+  const flags = args.filter((arg) => arg.startsWith('--'));
+  if (files.length !== 1 || flags.some((flag) => flag !== '--replace')) return complain(['Usage: npm run -s import -- FILE [--replace]']);
+  if (!process.env.DATABASE_URL)
+    return complain(['DATABASE_URL is not set. While bin/start runs:  DATABASE_URL=$(scripts/pg.sh url) npm run -s import -- FILE']);
+  const tree = await readTree(files[0]!);
+  if (!tree.ok) return complain(tree.error);
+  const db = connect(process.env.DATABASE_URL, 1);
+  try {
+    const stored = await importTree(db, (await getGym(db)).gymId, tree.value, flags.includes('--replace') ? 'replace' : 'copy');
+    if (!stored.ok) return complain(stored.error);
+    console.log(stored.value);
+    return 0;
+  } finally {
+    await db.end({ timeout: 5 });
+  }
+}

@@ -1,0 +1,81 @@
+import { z } from 'zod';
+import { err, ok, type Result } from '@/core/base';
+import {
+  findTooDeep,
+  normaliseTree,
+  placeIn,
+  TREE_FILE_FORMAT,
+  TREE_FILE_MAX_BYTES,
+  TREE_FILE_MAX_DEPTH,
+  TREE_FILE_VERSION,
+} from '@/core/notation';
+import { checkTree, describeTreeError, type TreeDocument } from '@/core/tree';
+import { headerSchema, positionSchema, transitionSchema } from './treeDocument';
+
+const MAX_POSITIONS = 5000;
+const MAX_TRANSITIONS = 20_000;
+
+const fileSchema = z.strictObject({
+  format: z.literal(TREE_FILE_FORMAT),
+  version: z.literal(TREE_FILE_VERSION),
+  tree: headerSchema,
+  positions: z.array(positionSchema).max(MAX_POSITIONS),
+  transitions: z.array(transitionSchema).max(MAX_TRANSITIONS),
+});
+
+/** Sentences, each naming its place; never empty. */
+export type FileProblems = readonly string[];
+
+/** "positions[3] (knee-cut) › reads[0] › name": a path a person can follow in the file. */
+function placeOf(path: readonly PropertyKey[], input: unknown): string {
+  let at = input;
+  const parts: string[] = [];
+  for (const key of path) {
+    at = (at as Record<PropertyKey, unknown> | undefined)?.[key];
+    if (typeof key !== 'number') parts.push(String(key));
+    else {
+      const id = (at as { id?: unknown } | undefined)?.id;
+      parts[parts.length - 1] = `${parts.at(-1) ?? ''}[${key}]${typeof id === 'string' ? ` ("${id.slice(0, 60)}")` : ''}`;
+    }
+  }
+  return parts.length > 0 ? parts.join(' › ') : 'the file';
+}
+
+function parseJson(text: string): Result<unknown, FileProblems> {
+  const deep = findTooDeep(text);
+  if (deep)
+    return err([
+      `Line ${deep.line}, column ${deep.column}: brackets are nested more than ${TREE_FILE_MAX_DEPTH} deep; a tree file never is.`,
+    ]);
+  try {
+    return ok(JSON.parse(text));
+  } catch (error) {
+    const message = error instanceof Error ? error.message : 'unreadable';
+    const offset = /position (\d+)/.exec(message)?.[1];
+    const place = offset === undefined ? { line: text.split('\n').length, column: 1 } : placeIn(text, Number(offset));
+    return err([`Line ${place.line}, column ${place.column}: this is not JSON (${message.replace(/\s+/g, ' ').slice(0, 120)}).`]);
+  }
+}
+
+/** Reads a tree file. Never partly: the whole normalised tree, or every problem (at most 20) as a sentence with its place. */
+export function parseTreeFile(text: string): Result<TreeDocument, FileProblems> {
+  if (text.length > TREE_FILE_MAX_BYTES || new TextEncoder().encode(text).length > TREE_FILE_MAX_BYTES)
+    return err(['The file is larger than 20 MB; the largest tree takes less.']);
+  const json = parseJson(text.replace(/^\uFEFF/, ''));
+  if (!json.ok) return json;
+  const head = json.value as { format?: unknown; version?: unknown } | null;
+  if (typeof head !== 'object' || head === null || head.format !== TREE_FILE_FORMAT) {
+    return err([`The file: this is not a tree file; it should begin with "format": "${TREE_FILE_FORMAT}".`]);
+  }
+  if (head.version !== TREE_FILE_VERSION) {
+    return err([
+      `version: this file has version ${JSON.stringify(head.version) ?? 'none'}; this program reads version ${TREE_FILE_VERSION}.`,
+    ]);
+  }
+  const form = fileSchema.safeParse(json.value);
+  if (!form.success) return err(form.error.issues.slice(0, 20).map((issue) => `${placeOf(issue.path, json.value)}: ${issue.message}.`));
+  const { tree, positions, transitions } = form.data;
+  const checked = checkTree({ ...tree, positions, transitions });
+  if (!checked.ok) return err(checked.error.slice(0, 20).map(describeTreeError));
+  return ok(normaliseTree(checked.value));
+}

@@ -1,0 +1,2 @@
+export * from './normalise';
+export * from './treeFile';

@@ -1,0 +1,163 @@
+import type { OddsModel } from './model';
+
+/** Options closer than this are equally good; the coach's order decides between them. */
+const TIE = 1e-12;
+
+/** The decision process as flat arrays: shows, their options and the options' outcomes lie one behind the other. */
+interface Kernel {
+  readonly states: number;
+  readonly firstShow: Int32Array;
+  readonly share: Float64Array;
+  readonly firstOption: Int32Array;
+  readonly seconds: Int32Array;
+  readonly firstOutcome: Int32Array;
+  readonly chance: Float64Array;
+  readonly target: Int32Array;
+  readonly worth: Float64Array;
+  readonly missing: Float64Array;
+}
+
+function kernelOf(model: OddsModel): Kernel {
+  const shows = model.shows.flat();
+  const options = shows.flatMap((show) => show.options);
+  const outcomes = options.flatMap((option) => option.outcomes);
+  const starts = <T>(items: readonly T[], countOf: (item: T) => number): Int32Array => {
+    const first = new Int32Array(items.length + 1);
+    items.forEach((item, i) => (first[i + 1] = first[i]! + countOf(item)));
+    return first;
+  };
+  return {
+    states: model.states,
+    firstShow: starts(model.shows, (list) => list.length),
+    share: Float64Array.from(shows, (show) => show.share),
+    firstOption: starts(shows, (show) => show.options.length),
+    seconds: Int32Array.from(options, (option) => option.seconds),
+    firstOutcome: starts(options, (option) => option.outcomes.length),
+    chance: Float64Array.from(outcomes, (outcome) => outcome.chance),
+    target: Int32Array.from(outcomes, (outcome) => outcome.state),
+    worth: model.worth,
+    missing: model.missing,
+  };
+}
+
+export interface RoundSolution {
+  readonly roundSeconds: number;
+  /** Chance of reaching a goal from `state` with `left` seconds: value[left * states + state], in [0, 1]. */
+  readonly value: Float64Array;
+  /** Chosen option of show number `s` (over all positions in order) with `left` seconds: choice[left * shows + s]. */
+  readonly choice: Int16Array;
+  readonly firstShow: Int32Array;
+  readonly kernel: Kernel;
+}
+
+/** Worth of option `o` with `left` seconds on the clock; what ends after the round is worth 0. */
+function worthOf(k: Kernel, value: Float64Array, o: number, left: number): number {
+  const rest = left - k.seconds[o]!;
+  if (rest < 0) return 0;
+  const row = rest * k.states;
+  let sum = 0;
+  for (let i = k.firstOutcome[o]!; i < k.firstOutcome[o + 1]!; i++) sum += k.chance[i]! * value[row + k.target[i]!]!;
+  return sum;
+}
+
+/**
+ * Backward induction over one-second steps (finite-horizon dynamic programming; Bellman 1957), reading skill 1.
+ * Exact. `missingWorth` is what shows left out above the limit are worth: 0 for the lower, 1 for the upper bound.
+ * Time O(roundSeconds × outcomes), memory O(roundSeconds × (states + shows)).
+ */
+export function solveRound(model: OddsModel, roundSeconds: number, missingWorth: 0 | 1 = 0): RoundSolution {
+  const k = kernelOf(model);
+  const showCount = k.share.length;
+  const positions = model.shows.length;
+  const value = new Float64Array((roundSeconds + 1) * k.states);
+  const choice = new Int16Array((roundSeconds + 1) * showCount);
+  for (let left = 0; left <= roundSeconds; left++) {
+    const row = left * k.states;
+    for (let state = 0; state < k.states; state++) {
+      if (!Number.isNaN(k.worth[state]!)) value[row + state] = k.worth[state]!;
+    }
+    if (left === 0) continue;
+    for (let state = 0; state < positions; state++) {
+      if (!Number.isNaN(k.worth[state]!)) continue;
+      let total = k.missing[state]! * missingWorth;
+      for (let s = k.firstShow[state]!; s < k.firstShow[state + 1]!; s++) {
+        const first = k.firstOption[s]!;
+        let best = worthOf(k, value, first, left);
+        let chosen = first;
+        for (let o = first + 1; o < k.firstOption[s + 1]!; o++) {
+          const worth = worthOf(k, value, o, left);
+          if (worth > best + TIE) {
+            best = worth;
+            chosen = o;
+          }
+        }
+        choice[left * showCount + s] = chosen - first;
+        total += k.share[s]! * best;
+      }
+      value[row + state] = total;
+    }
+  }
+  return { roundSeconds, value, choice, firstShow: k.firstShow, kernel: k };
+}
+
+/** Worth in [0, 1] of every option of show number `s` with a full round left, in the model's order. */
+export function optionWorths(solution: RoundSolution, s: number): number[] {
+  const { kernel, value, roundSeconds } = solution;
+  const [first, end] = [kernel.firstOption[s]!, kernel.firstOption[s + 1]!];
+  return Array.from({ length: end - first }, (_, i) => worthOf(kernel, value, first + i, roundSeconds));
+}
+
+export interface Outlook {
+  /** Chance of arriving at each state; only endings and LOST are final. */
+  readonly arrivals: Float64Array;
+  /** Chance that the clock runs out first. */
+  readonly timeUp: number;
+  /** Expected seconds until an ending, a lost exchange or the end of the round. */
+  readonly expectedSeconds: number;
+  /** Expected number of times the athletes face each other at each position, with a decision to make. */
+  readonly visits: Float64Array;
+}
+
+/** Follows the solution's choices forward from one start with a full round. Chances of endings, lost and time sum to 1. */
+export function outlookFrom(solution: RoundSolution, start: number): Outlook {
+  const { kernel: k, choice, roundSeconds } = solution;
+  const showCount = k.share.length;
+  const mass = new Float64Array((roundSeconds + 1) * k.states);
+  const arrivals = new Float64Array(k.states);
+  const visits = new Float64Array(k.states);
+  let timeUp = 0;
+  let expectedSeconds = 0;
+  mass[roundSeconds * k.states + start] = 1;
+  for (let left = roundSeconds; left >= 0; left--) {
+    for (let state = 0; state < k.states; state++) {
+      const here = mass[left * k.states + state]!;
+      if (here === 0) continue;
+      if (!Number.isNaN(k.worth[state]!)) {
+        arrivals[state]! += here;
+        expectedSeconds += here * (roundSeconds - left);
+        continue;
+      }
+      if (left === 0) {
+        timeUp += here;
+        expectedSeconds += here * roundSeconds;
+        continue;
+      }
+      visits[state]! += here;
+      const missing = here * k.missing[state]!;
+      arrivals[k.states - 2]! += missing;
+      expectedSeconds += missing * (roundSeconds - left);
+      for (let s = k.firstShow[state]!; s < k.firstShow[state + 1]!; s++) {
+        const o = k.firstOption[s]! + choice[left * showCount + s]!;
+        const rest = left - k.seconds[o]!;
+        const shown = here * k.share[s]!;
+        if (rest < 0) {
+          timeUp += shown;
+          expectedSeconds += shown * roundSeconds;
+          continue;
+        }
+        for (let i = k.firstOutcome[o]!; i < k.firstOutcome[o + 1]!; i++) mass[rest * k.states + k.target[i]!]! += shown * k.chance[i]!;
+      }
+    }
+  }
+  return { arrivals, timeUp, expectedSeconds, visits };
+}

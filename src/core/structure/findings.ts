@@ -1,0 +1,78 @@
+import { indexOf, type PositionId, type ReadId, type TransitionId, type TreeDocument, type ValueId } from '../tree';
+import { coverageAt, unansweredAt } from './answers';
+import { findCycles } from './cycles';
+import { findDeadEnds, findUnreachable } from './ends';
+import { reachablePositions } from './graph';
+import { findNecessaryHubs } from './necessaryHubs';
+
+/** What is wrong or worth knowing at one place. `key` is stable while the place exists, so a dismissal stays. */
+export type Finding = { readonly key: string; readonly position: PositionId } & (
+  | { readonly kind: 'unanswered'; readonly read: ReadId; readonly value: ValueId; readonly consequences: readonly TransitionId[] }
+  | { readonly kind: 'uncovered'; readonly combination: Readonly<Record<ReadId, ValueId>> }
+  | { readonly kind: 'ambiguous'; readonly values: readonly ValueId[]; readonly answers: readonly TransitionId[] }
+  | { readonly kind: 'deadEnd' }
+  | { readonly kind: 'unreachable' }
+  | { readonly kind: 'necessaryHub'; readonly ends: readonly string[] }
+  | { readonly kind: 'costlyCycle'; readonly positions: readonly PositionId[] }
+);
+export interface Findings {
+  readonly list: readonly Finding[];
+  /** `budget`: there are more cycles or combinations than were searched. */
+  readonly status: 'exact' | 'budget';
+}
+
+/** A board lists the first costly loops, not the thousands that a dense tree has. */
+const LISTED_CYCLES = 200;
+const CYCLE_STEPS = 60_000;
+
+function findAtPositions(tree: TreeDocument): { list: Finding[]; status: Findings['status'] } {
+  const index = indexOf(tree);
+  const reachable = reachablePositions(tree);
+  const list: Finding[] = [];
+  let status: Findings['status'] = 'exact';
+  for (const position of tree.positions) {
+    if (!reachable.has(position.id)) continue;
+    const at = position.id;
+    for (const gap of unansweredAt(index, position)) list.push({ ...gap, kind: 'unanswered', key: `unanswered/${at}/${gap.value}` });
+    const coverage = coverageAt(index, position);
+    if (coverage.status === 'budget') status = 'budget';
+    for (const cell of coverage.cells) {
+      const values = Object.values(cell.combination);
+      // One closed read alone is the same statement as its unanswered or ambiguous value.
+      if (values.length < 2) continue;
+      if (cell.covered === 'never')
+        list.push({ kind: 'uncovered', key: `uncovered/${at}/${values.join('+')}`, position: at, combination: cell.combination });
+      else if (cell.ambiguous)
+        list.push({ kind: 'ambiguous', key: `ambiguous/${at}/${values.join('+')}`, position: at, values, answers: cell.answers });
+    }
+    for (const { value, answers } of coverage.ambiguousValues)
+      list.push({ kind: 'ambiguous', key: `ambiguous/${at}/${value}`, position: at, values: [value], answers });
+  }
+  return { list, status };
+}
+
+/** All findings of the first kind (MODEL §2), worst kind first, document order within; dismissed ones included. */
+export function findFindings(tree: TreeDocument): Findings {
+  const atPositions = findAtPositions(tree);
+  const { cycles, status } = findCycles(tree, { limit: LISTED_CYCLES, steps: CYCLE_STEPS });
+  const hubs = new Map<PositionId, string[]>();
+  for (const ending of findNecessaryHubs(tree).endings)
+    for (const hub of ending.hubs) hubs.set(hub, [...(hubs.get(hub) ?? []), ending.ends]);
+  return {
+    list: [
+      ...atPositions.list,
+      ...findDeadEnds(tree).map((position): Finding => ({ kind: 'deadEnd', key: `deadEnd/${position}`, position })),
+      ...findUnreachable(tree).map((position): Finding => ({ kind: 'unreachable', key: `unreachable/${position}`, position })),
+      ...[...hubs].map(([position, ends]): Finding => ({ kind: 'necessaryHub', key: `necessaryHub/${position}`, position, ends })),
+      ...cycles
+        .filter((cycle) => cycle.kind === 'costly')
+        .map(({ positions }): Finding => ({
+          kind: 'costlyCycle',
+          key: `costlyCycle/${positions.join('>')}`,
+          position: positions[0]!,
+          positions,
+        })),
+    ],
+    status: status === 'budget' || atPositions.status === 'budget' ? 'budget' : 'exact',
+  };
+}

@@ -1,0 +1,7 @@
+export * from './answers';
+export * from './cycles';
+export * from './ends';
+export * from './findings';
+export * from './graph';
+export * from './necessaryHubs';
+export * from './routes';

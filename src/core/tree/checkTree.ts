@@ -1,0 +1,108 @@
+import { err, ok, type Result } from '../base';
+import type { Position, Transition, TreeDocument } from './document';
+import type { TreeError } from './errors';
+
+type Report = (code: TreeError['code'], place: string, id: string) => void;
+
+/** A tag opening, a script address or a control character: never part of a coach's words. */
+const MARKUP = /<\s*[/!a-z]|javascript:|[\u0000-\u0008\u000b\u000c\u000e-\u001f\u007f\u2028\u2029\u202a-\u202e]/i;
+
+export const containsMarkup = (text: string): boolean => MARKUP.test(text);
+
+export const placeOfPosition = (position: Position): string => `position "${position.id}" (${position.name})`;
+export const placeOfTransition = (transition: Transition): string => `transition "${transition.id}" (${transition.name})`;
+
+function checkText(value: unknown, place: string, report: Report): void {
+  const open: unknown[] = [value];
+  while (open.length > 0) {
+    const item = open.pop();
+    if (typeof item === 'string') {
+      if (containsMarkup(item)) report('tree/markup', place, item);
+    } else if (Array.isArray(item)) open.push(...item);
+    else if (typeof item === 'object' && item !== null) open.push(...Object.keys(item), ...Object.values(item));
+  }
+}
+
+function checkUnique<T>(items: readonly T[], idOf: (item: T) => string, found: (item: T, id: string) => void): Set<string> {
+  const seen = new Set<string>();
+  for (const item of items) {
+    const id = idOf(item);
+    if (seen.has(id)) found(item, id);
+    seen.add(id);
+  }
+  return seen;
+}
+
+function checkReads(position: Position, report: Report): void {
+  const place = placeOfPosition(position);
+  checkUnique(position.reads, (read) => read.id, (_, id) => report('tree/duplicate-read', place, id)); // prettier-ignore
+  checkUnique(position.reads.flatMap((read) => read.values), (value) => value.id, (_, id) => report('tree/duplicate-value', place, id)); // prettier-ignore
+  for (const second of position.reads.filter((read) => read.kind === 'reaction').slice(1))
+    report('tree/two-reaction-reads', place, second.id);
+}
+
+function checkTransition(
+  transition: Transition,
+  positions: ReadonlyMap<string, Position>,
+  transitions: ReadonlySet<string>,
+  report: Report,
+): void {
+  const place = placeOfTransition(transition);
+  const landings = [
+    transition.from,
+    transition.to,
+    transition.onFail,
+    ...(transition.parameters ?? []).flatMap((p) => (p.never ?? []).map((n) => n.leadsTo)),
+  ];
+  for (const id of landings) if (id !== undefined && !positions.has(id)) report('tree/dangling-position', place, id);
+  const from = positions.get(transition.from);
+  if (!from) return;
+  for (const [readId, valueIds] of Object.entries(transition.when ?? {})) {
+    const read = from.reads.find((item) => item.id === readId);
+    if (!read) report('tree/dangling-read', place, readId);
+    else if (valueIds.length === 0) report('tree/empty-when', place, readId);
+    else for (const id of valueIds) if (!read.values.some((value) => value.id === id)) report('tree/dangling-value', place, id);
+  }
+  const here = new Set(from.reads.flatMap((read) => read.values.map((value) => value.id)));
+  for (const id of transition.stoppedBy ?? []) if (!here.has(id)) report('tree/dangling-value', place, id);
+  for (const rule of transition.contactRules ?? []) {
+    if (rule.kind === 'hold') continue;
+    for (const id of rule.whenValues ?? []) if (!here.has(id)) report('tree/dangling-value', place, id);
+    if (rule.letsIn !== undefined && !transitions.has(rule.letsIn)) report('tree/dangling-transition', place, rule.letsIn);
+  }
+}
+
+/**
+ * The checked tree: every id unique and every reference met, all text plain.
+ * Errors come in document order and name their place; the description itself is never changed.
+ */
+export function checkTree(tree: TreeDocument): Result<TreeDocument, readonly TreeError[]> {
+  const errors: TreeError[] = [];
+  const report: Report = (code, place, id) => errors.push({ code, place, id });
+  const { positions, transitions, ...header } = tree;
+  checkText(header, `tree "${tree.id}"`, report);
+  checkUnique(positions, (p) => p.id, (p, id) => report('tree/duplicate-position', placeOfPosition(p), id)); // prettier-ignore
+  const transitionIds = checkUnique(transitions, (t) => t.id, (t, id) => report('tree/duplicate-transition', placeOfTransition(t), id)); // prettier-ignore
+  const byId = new Map(positions.map((position) => [position.id, position]));
+  for (const position of positions) {
+    checkText(position, `position "${position.id}"`, report);
+    checkReads(position, report);
+  }
+  for (const transition of transitions) {
+    checkText(transition, `transition "${transition.id}"`, report);
+    checkTransition(transition, byId, transitionIds, report);
+  }
+  checkUnique(tree.starts, (start) => start.position, (_, id) => report('tree/duplicate-start', 'starts', id)); // prettier-ignore
+  for (const start of tree.starts) if (!byId.has(start.position)) report('tree/dangling-position', 'starts', start.position);
+  checkUnique(tree.ruleSets ?? [], (r) => r.id, (r, id) => report('tree/duplicate-rule-set', `rule set "${r.name}"`, id)); // prettier-ignore
+  checkUnique(tree.profiles ?? [], (p) => p.id, (p, id) => report('tree/duplicate-profile', `profile "${p.name}"`, id)); // prettier-ignore
+  for (const profile of tree.profiles ?? []) {
+    for (const habit of profile.habits ?? []) {
+      const at = byId.get(habit.position);
+      if (!at) report('tree/dangling-position', `profile "${profile.id}"`, habit.position);
+      else if (!at.reads.some((read) => read.values.some((value) => value.id === habit.value)))
+        report('tree/dangling-value', `profile "${profile.id}"`, habit.value);
+    }
+  }
+  return errors.length === 0 ? ok(tree) : err(errors);
+}

@@ -1,0 +1,185 @@
+import type { Contact, ContactRule, Step } from './contact';
+import type {
+  Actor, Context, Distance, Ending, Family, Line, Owner, OwnerRole, ReadKind, Stance, Tempo, TransitionKind, ValueKind,
+} from './vocabulary'; // prettier-ignore
+
+/** Ids are the author's own strings; each kind is unique within its tree, values within their position. */
+export type PositionId = string;
+export type TransitionId = string;
+export type ReadId = string;
+export type ValueId = string;
+export type Fact = string;
+
+export interface Value {
+  readonly id: ValueId;
+  readonly name: string;
+  readonly cue?: string;
+  /** Absolute chance in [0, 1]; absent = an equal part. */
+  readonly share?: number;
+  readonly kind: ValueKind;
+  readonly unsure?: boolean;
+}
+
+export interface Read {
+  readonly id: ReadId;
+  readonly name: string;
+  readonly kind: ReadKind;
+  /** Its values must all be answered. */
+  readonly closed?: boolean;
+  /** The coach has drawn all there is. */
+  readonly complete?: boolean;
+  readonly values: readonly Value[];
+}
+
+export interface TempoIn {
+  readonly context: Context;
+  readonly tempo: Tempo;
+}
+export interface SchoolVariant {
+  readonly school: string;
+  readonly lines?: readonly Line[];
+  readonly ends?: Ending;
+}
+
+export interface Position {
+  readonly id: PositionId;
+  readonly name: string;
+  readonly aliases?: readonly string[];
+  readonly family: Family;
+  /** A set: the upper body can be won first. */
+  readonly lines: readonly Line[];
+  readonly tempo: Tempo;
+  readonly tempoReason?: string;
+  readonly windowCloses?: string;
+  readonly tempoByContext?: readonly TempoIn[];
+  readonly legRelation?: string;
+  readonly stance?: Stance;
+  readonly distance?: Distance;
+  readonly holds?: readonly Contact[];
+  readonly theirHolds?: readonly Contact[];
+  /** Absent = the role of the tree's owner: top for the passer, below for the guard player. */
+  readonly ownerRole?: OwnerRole;
+  readonly heSeesItFirst?: boolean;
+  readonly ends?: Ending;
+  readonly bySchool?: readonly SchoolVariant[];
+  readonly continuesIn?: { readonly tree: string; readonly position: PositionId };
+  readonly reads: readonly Read[];
+  readonly wordingUnsure?: boolean;
+  readonly notes?: string;
+  readonly hazards?: readonly string[];
+  readonly source?: string;
+}
+
+/** For some reads the admitted values; a silent read admits all of its values and answers none. */
+export type When = Readonly<Record<ReadId, readonly ValueId[]>>;
+
+export interface Mistake {
+  readonly error: string;
+  readonly consequence?: string;
+  readonly correction?: string;
+}
+export interface Parameter {
+  readonly name: string;
+  /** In order of preference. */
+  readonly values: readonly string[];
+  readonly never?: readonly { readonly value: string; readonly leadsTo?: PositionId }[];
+}
+
+export interface Transition {
+  readonly id: TransitionId;
+  readonly from: PositionId;
+  readonly to: PositionId;
+  readonly actor: Actor;
+  readonly name: string;
+  readonly kind: TransitionKind;
+  readonly tags?: readonly string[];
+  readonly when?: When;
+  readonly stoppedBy?: readonly ValueId[];
+  readonly priority?: number;
+  /** Chances in [0, 1] of success: on cue, off cue, into a value that defeats it. */
+  readonly works?: number;
+  readonly offCue?: number;
+  readonly stopped?: number;
+  readonly onFail?: PositionId;
+  readonly seconds?: number;
+  readonly needs?: readonly Fact[];
+  readonly makes?: readonly Fact[];
+  readonly undoes?: readonly Fact[];
+  readonly blockedBy?: readonly (readonly Contact[])[];
+  readonly enabledBy?: readonly (readonly Contact[])[];
+  readonly steps?: readonly Step[];
+  readonly contactRules?: readonly ContactRule[];
+  readonly fits?: { readonly legRelations?: readonly string[]; readonly stances?: readonly Stance[] };
+  readonly provokes?: readonly ValueId[];
+  readonly parameters?: readonly Parameter[];
+  readonly checkpoints?: readonly string[];
+  readonly mistakes?: readonly Mistake[];
+  readonly hazards?: readonly string[];
+  readonly schools?: readonly string[];
+  readonly contexts?: readonly Context[];
+  readonly announced?: boolean;
+  readonly unsure?: boolean;
+  readonly notes?: string;
+  readonly source?: string;
+}
+
+export interface RuleSet {
+  readonly id: string;
+  readonly name: string;
+  readonly contexts: readonly Context[];
+  readonly forbidden: readonly { readonly tag: string; readonly underAge?: number; readonly belowLevel?: string }[];
+  readonly points: readonly { readonly for: Ending | TransitionKind; readonly points: number }[];
+  readonly source?: string;
+  /** 'YYYY-MM-DD' */
+  readonly date?: string;
+}
+
+export interface Profile {
+  readonly id: string;
+  readonly name: string;
+  readonly of: 'partner' | 'opponent' | 'athlete';
+  readonly off?: readonly string[];
+  readonly on?: readonly string[];
+  readonly habits?: readonly { readonly position: PositionId; readonly value: ValueId; readonly share: number }[];
+  readonly physique?: readonly string[];
+  readonly betterSide?: 'left' | 'right';
+}
+
+/** A finding that the coach has set aside, with the reason. */
+export interface Dismissal {
+  readonly finding: string;
+  readonly reason: string;
+}
+
+export interface Start {
+  readonly position: PositionId;
+  readonly facts?: readonly Fact[];
+}
+
+/** The numbers used where the coach has typed none (MODEL §1). */
+export interface Defaults {
+  readonly works: number;
+  readonly offCue: number;
+  readonly stopped: number;
+  readonly seconds: number;
+}
+
+/** All of a tree but its positions and transitions. */
+export interface TreeHeader {
+  readonly id: string;
+  readonly name: string;
+  readonly owner: Owner;
+  readonly contexts: readonly Context[];
+  readonly schools: readonly string[];
+  readonly starts: readonly Start[];
+  readonly ruleSets?: readonly RuleSet[];
+  readonly profiles?: readonly Profile[];
+  readonly dismissals?: readonly Dismissal[];
+  readonly defaults?: Partial<Defaults>;
+  readonly notes?: string;
+}
+
+export interface TreeDocument extends TreeHeader {
+  readonly positions: readonly Position[];
+  readonly transitions: readonly Transition[];
+}

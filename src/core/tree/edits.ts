@@ -1,0 +1,173 @@
+import { required } from '../base';
+import type { Dismissal, Position, PositionId, Read, Transition, TransitionId, TreeDocument, Value, ValueId, When } from './document';
+import { isGoal } from './meaning';
+import { LINES, type Ending, type Line } from './vocabulary';
+
+/** A readable id made of the name, not yet in `taken`. */
+export function freshId(name: string, taken: ReadonlySet<string>): string {
+  const stem = name.normalize('NFKD').toLowerCase().replace(/[^a-z0-9]+/g, '-').replace(/^-+|-+$/g, '').slice(0, 40) || 'item'; // prettier-ignore
+  if (!taken.has(stem)) return stem;
+  let n = 2;
+  while (taken.has(`${stem}-${n}`)) n++;
+  return `${stem}-${n}`;
+}
+
+const idsOf = (items: readonly { readonly id: string }[]): Set<string> => new Set(items.map((item) => item.id));
+const valueIdsOf = (position: Position): Set<string> => idsOf(position.reads.flatMap((read) => read.values));
+const getPosition = (tree: TreeDocument, id: PositionId): Position =>
+  required(
+    tree.positions.find((p) => p.id === id),
+    `position ${id}`,
+  );
+
+export function withPosition(tree: TreeDocument, position: Position): TreeDocument {
+  const at = tree.positions.findIndex((item) => item.id === position.id);
+  return { ...tree, positions: at < 0 ? [...tree.positions, position] : tree.positions.with(at, position) };
+}
+export function withTransition(tree: TreeDocument, transition: Transition): TreeDocument {
+  const at = tree.transitions.findIndex((item) => item.id === transition.id);
+  return { ...tree, transitions: at < 0 ? [...tree.transitions, transition] : tree.transitions.with(at, transition) };
+}
+
+export type NewPosition = Pick<Position, 'name'> & Partial<Omit<Position, 'id' | 'name'>>;
+
+export function withNewPosition(tree: TreeDocument, input: NewPosition): { tree: TreeDocument; id: PositionId } {
+  const id = freshId(input.name, idsOf(tree.positions));
+  const position: Position = { family: 'transit', lines: [], tempo: 'neutral', reads: [], ...input, id };
+  return { tree: withPosition(tree, position), id };
+}
+
+/** A guard: no line held, facing, and one of the tree's starts. */
+export function withNewGuard(
+  tree: TreeDocument,
+  name: string,
+  family: Position['family'] = 'open',
+): { tree: TreeDocument; id: PositionId } {
+  const added = withNewPosition(tree, { name, family });
+  return { tree: { ...added.tree, starts: [...tree.starts, { position: added.id }] }, id: added.id };
+}
+
+/** Adds a value to the position's reaction read (made if there is none) or to the named read. */
+export function withNewValue(
+  tree: TreeDocument,
+  positionId: PositionId,
+  value: Omit<Value, 'id'>,
+  readId?: string,
+): { tree: TreeDocument; readId: string; valueId: ValueId } {
+  const position = getPosition(tree, positionId);
+  const known =
+    readId === undefined ? position.reads.find((read) => read.kind === 'reaction') : position.reads.find((read) => read.id === readId);
+  const read: Read = known ?? { id: freshId('he', idsOf(position.reads)), name: 'he …', kind: 'reaction', values: [] };
+  const id = freshId(value.name, valueIdsOf(position));
+  const grown: Read = { ...read, values: [...read.values, { ...value, id }] };
+  const reads = known ? position.reads.map((item) => (item.id === grown.id ? grown : item)) : [...position.reads, grown];
+  return { tree: withPosition(tree, { ...position, reads }), readId: grown.id, valueId: id };
+}
+
+export function withValue(tree: TreeDocument, positionId: PositionId, value: Value): TreeDocument {
+  const position = getPosition(tree, positionId);
+  const reads = position.reads.map((read) => ({ ...read, values: read.values.map((item) => (item.id === value.id ? value : item)) }));
+  return withPosition(tree, { ...position, reads });
+}
+
+function whenWithout(when: When | undefined, keep: (readId: string, valueId: string) => boolean): When | undefined {
+  if (!when) return undefined;
+  const entries = Object.entries(when).map(([readId, values]) => [readId, values.filter((id) => keep(readId, id))] as const);
+  const left = entries.filter(([, values]) => values.length > 0);
+  return left.length === 0 ? undefined : Object.fromEntries(left);
+}
+
+/** Removes a value and every mention of it; a transition that named only this value becomes silent on the read. */
+export function withoutValue(tree: TreeDocument, positionId: PositionId, valueId: ValueId): TreeDocument {
+  const position = getPosition(tree, positionId);
+  const reads = position.reads
+    .map((read) => ({ ...read, values: read.values.filter((value) => value.id !== valueId) }))
+    .filter((read) => read.values.length > 0);
+  const transitions = tree.transitions.map((t) => {
+    if (t.from !== positionId) return t;
+    const stoppedBy = t.stoppedBy?.filter((id) => id !== valueId);
+    const contactRules = t.contactRules?.map((rule) =>
+      rule.kind === 'hold' || !rule.whenValues ? rule : { ...rule, whenValues: rule.whenValues.filter((id) => id !== valueId) },
+    );
+    return { ...t, when: whenWithout(t.when, (_, id) => id !== valueId), stoppedBy, contactRules };
+  });
+  const profiles = tree.profiles?.map((p) => ({ ...p, habits: p.habits?.filter((h) => h.position !== positionId || h.value !== valueId) }));
+  return withPosition({ ...tree, transitions, profiles }, { ...position, reads });
+}
+
+export type NewTransition = Pick<Transition, 'from' | 'to' | 'actor' | 'name'> & Partial<Omit<Transition, 'id'>>;
+
+export function withNewTransition(tree: TreeDocument, input: NewTransition): { tree: TreeDocument; id: TransitionId } {
+  const id = freshId(input.name, idsOf(tree.transitions));
+  const kind = input.actor === 'owner' ? 'pass' : 'retention';
+  return { tree: withTransition(tree, { kind, ...input, id }), id };
+}
+
+export function withoutTransition(tree: TreeDocument, id: TransitionId): TreeDocument {
+  const transitions = tree.transitions.filter((t) => t.id !== id).map((t) => {
+    const contactRules = t.contactRules?.map((rule) => (rule.kind !== 'hold' && rule.letsIn === id ? { ...rule, letsIn: undefined } : rule));
+    return contactRules ? { ...t, contactRules } : t;
+  }); // prettier-ignore
+  return { ...tree, transitions };
+}
+
+/** Removes a position, the transitions at it, and every mention of it. */
+export function withoutPosition(tree: TreeDocument, id: PositionId): TreeDocument {
+  const gone = tree.transitions.filter((t) => t.from === id || t.to === id).map((t) => t.id);
+  let next: TreeDocument = { ...tree, starts: tree.starts.filter((start) => start.position !== id) };
+  for (const transitionId of gone) next = withoutTransition(next, transitionId);
+  const transitions = next.transitions.map((t) => {
+    const parameters = t.parameters?.map((p) =>
+      p.never ? { ...p, never: p.never.map((n) => (n.leadsTo === id ? { value: n.value } : n)) } : p,
+    );
+    return { ...t, onFail: t.onFail === id ? undefined : t.onFail, parameters };
+  });
+  const profiles = tree.profiles?.map((p) => ({ ...p, habits: p.habits?.filter((habit) => habit.position !== id) }));
+  return { ...next, transitions, profiles, positions: next.positions.filter((position) => position.id !== id) };
+}
+
+/** Points a transition at another landing position; its origin and `when` stay. */
+export function withLanding(tree: TreeDocument, id: TransitionId, to: PositionId): TreeDocument {
+  const transition = required(
+    tree.transitions.find((t) => t.id === id),
+    `transition ${id}`,
+  );
+  return withTransition(tree, { ...transition, to });
+}
+
+/** Where a newly typed position lies: the same height, one line higher, or an ending. */
+export type Landing = 'sameHeight' | 'nextLine' | 'guard' | Ending;
+
+/** What a new position at the end of a transition from `from` starts out as. */
+export function landingOf(tree: TreeDocument, from: Position, landing: Landing): Omit<NewPosition, 'name'> {
+  if (landing === 'sameHeight') return { lines: from.lines, ownerRole: from.ownerRole };
+  if (landing === 'guard') return { lines: [], family: 'open' };
+  if (landing === 'nextLine') {
+    const next = LINES.find((line) => !from.lines.includes(line));
+    const lines: Line[] = LINES.filter((line) => from.lines.includes(line) || line === next);
+    return { lines, ownerRole: from.ownerRole };
+  }
+  const good = isGoal({ owner: 'passer' }, landing);
+  const family = { settled: 'pin', back: 'back', submission: 'submission', swept: 'lost', submitted: 'lost', escaped: 'lost' } as const;
+  return { lines: good ? [...LINES] : [], family: family[landing], ends: landing, tempo: 'neutral' };
+}
+
+export function withDismissal(tree: TreeDocument, dismissal: Dismissal): TreeDocument {
+  const others = (tree.dismissals ?? []).filter((item) => item.finding !== dismissal.finding);
+  return { ...tree, dismissals: [...others, dismissal] };
+}
+export const withoutDismissal = (tree: TreeDocument, finding: string): TreeDocument => ({
+  ...tree,
+  dismissals: (tree.dismissals ?? []).filter((item) => item.finding !== finding),
+});
+
+export const emptyTree = (id: string, name: string): TreeDocument => ({
+  id,
+  name,
+  owner: 'passer',
+  contexts: ['gi', 'noGi'],
+  schools: [],
+  starts: [],
+  positions: [],
+  transitions: [],
+});

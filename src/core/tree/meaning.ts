@@ -1,0 +1,34 @@
+import type { Defaults, Position, ReadId, Transition, TreeDocument, TreeHeader, ValueId } from './document';
+import { LINES, PASSER_GOALS, type Ending, type Line, type OwnerRole } from './vocabulary';
+
+/** The one place of the numbers that stand in for what the coach has not typed (MODEL §1). */
+export const DEFAULTS: Defaults = { works: 0.6, offCue: 0.2, stopped: 0.05, seconds: 10 };
+export const defaultsOf = (tree: TreeHeader): Defaults => ({ ...DEFAULTS, ...tree.defaults });
+
+const isPasserGoal = (ending: Ending): boolean => (PASSER_GOALS as readonly Ending[]).includes(ending);
+
+/** Whether an ending is good for the tree's owner. */
+export const isGoal = (tree: Pick<TreeDocument, 'owner'>, ending: Ending): boolean => isPasserGoal(ending) === (tree.owner === 'passer');
+
+export const ownerRoleOf = (tree: Pick<TreeDocument, 'owner'>, position: Position): OwnerRole =>
+  position.ownerRole ?? (tree.owner === 'passer' ? 'top' : 'below');
+
+/** Our passer is below: the rung *under*. The passer is the owner, or the owner's opponent. */
+export const passerIsBelow = (tree: Pick<TreeDocument, 'owner'>, position: Position): boolean =>
+  (ownerRoleOf(tree, position) === 'below') === (tree.owner === 'passer');
+
+/** Height on the ladder, 0 … 5: the highest line held (0 = none). A missing lower line shows as an empty tick. */
+export const heightOf = (lines: readonly Line[]): number => lines.reduce((height, line) => Math.max(height, LINES.indexOf(line) + 1), 0);
+
+/** The transition's `when` names this value. An owner's transition that names a value answers it. */
+export const names = (transition: Transition, readId: ReadId, valueId: ValueId): boolean =>
+  transition.when?.[readId]?.includes(valueId) ?? false;
+
+/** The transition's `when` admits a combination of values (read id → value id); silent reads admit anything. */
+export function admits(transition: Transition, shown: ReadonlyMap<ReadId, ValueId>): boolean {
+  for (const [readId, values] of Object.entries(transition.when ?? {})) {
+    const value = shown.get(readId);
+    if (value === undefined || !values.includes(value)) return false;
+  }
+  return true;
+}

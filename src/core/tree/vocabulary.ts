@@ -1,0 +1,65 @@
+/** The words of the tree document; docs/GLOSSARY.md says what each means. */
+export const OWNERS = ['passer', 'guardPlayer'] as const;
+export const CONTEXTS = ['gi', 'noGi', 'strikes'] as const;
+export const FAMILIES = [
+  'open',
+  'half',
+  'closed',
+  'entanglement',
+  'turtle',
+  'standing',
+  'hub',
+  'transit',
+  'pin',
+  'back',
+  'submission',
+  'lost',
+] as const;
+/** The lines of defence from the ground up: the order is the climb. */
+export const LINES = ['feet', 'knees', 'hips', 'chest', 'head'] as const;
+export const TEMPOS = ['safe', 'neutral', 'actNow', 'danger'] as const;
+export const ENDINGS = ['settled', 'back', 'submission', 'swept', 'submitted', 'escaped'] as const;
+export const PASSER_GOALS = ['settled', 'back', 'submission'] as const;
+export const READ_KINDS = ['reaction', 'cue', 'timing'] as const;
+export const VALUE_KINDS = ['frame', 'hook', 'grip', 'turn', 'retention', 'sweep', 'submission', 'other', 'none'] as const;
+export const ACTORS = ['owner', 'opponent'] as const;
+export const OWNER_ROLES = ['top', 'below'] as const;
+export const TRANSITION_KINDS = [
+  'open', 'clear', 'grip', 'enter', 'pass', 'followUp', 'backTake', 'settle', 'submit', 'retreat',
+  'retention', 'sweep', 'submission', 'escape', 'turn', 'other',
+] as const; // prettier-ignore
+export const DISTANCES = ['far', 'middle', 'close', 'tight'] as const;
+export const STANCES = ['standing', 'kneeling', 'combat', 'lying', 'seated', 'squatting'] as const;
+export const CONTACT_JOBS = [
+  'grip',
+  'pin',
+  'hook',
+  'frame',
+  'post',
+  'brace',
+  'underhook',
+  'overhook',
+  'wedge',
+  'clamp',
+  'weight',
+  'other',
+] as const;
+export const SIDES = ['left', 'right', 'near', 'far'] as const;
+export const SURFACES = ['inside', 'outside'] as const;
+
+export type Owner = (typeof OWNERS)[number];
+export type Context = (typeof CONTEXTS)[number];
+export type Family = (typeof FAMILIES)[number];
+export type Line = (typeof LINES)[number];
+export type Tempo = (typeof TEMPOS)[number];
+export type Ending = (typeof ENDINGS)[number];
+export type ReadKind = (typeof READ_KINDS)[number];
+export type ValueKind = (typeof VALUE_KINDS)[number];
+export type Actor = (typeof ACTORS)[number];
+export type OwnerRole = (typeof OWNER_ROLES)[number];
+export type TransitionKind = (typeof TRANSITION_KINDS)[number];
+export type Distance = (typeof DISTANCES)[number];
+export type Stance = (typeof STANCES)[number];
+export type ContactJob = (typeof CONTACT_JOBS)[number];
+export type Side = (typeof SIDES)[number];
+export type Surface = (typeof SURFACES)[number];
