@@ -20,6 +20,8 @@ export const diffSchema = z.strictObject({ label: z.string().min(1).max(400), ch
 export const saveChangesSchema = z.strictObject({ baseRevision: z.number().int().min(1), diffs: z.array(diffSchema).min(1).max(1000) });
 export type SaveChanges = { readonly baseRevision: number; readonly diffs: readonly Diff[] };
 
+export const sinceSchema = z.coerce.number().int().min(1);
+
 /** What the server answers a save. */
 export type SaveOutcome =
   | { readonly saved: true; readonly revision: number }

@@ -3,7 +3,7 @@ import { err, ok, type Result } from '@/core/base';
 import { normaliseTree } from '@/core/notation';
 import { applyDiff, checkTree, describeTreeError, diffOf, emptyTree, freshId, type TreeDocument } from '@/core/tree';
 import type { Db } from '../db/client';
-import { advanceRevision, insertChange, insertTree, manyChangesSince, manyTrees, maybeOneTree, type StoredTree } from '../queries/trees';
+import { advanceRevision, insertChange, insertTree, manyChangesSince, manyTrees, maybeOneRevision, maybeOneTree, type StoredTree } from '../queries/trees';
 import { writeTreeRows } from '../queries/treeRows';
 
 /** Reads, as the pages use them. */
@@ -43,6 +43,14 @@ async function staleOutcome(db: Db, gymId: string, current: StoredTree, baseRevi
     tree: current.tree,
     since: since.map((change) => ({ ...change, madeAt: change.madeAt.toISOString() })),
   };
+}
+
+/** Nothing new (`saved`), or the current tree and what was changed since `baseRevision`; null = no such tree. */
+export async function changesSince(db: Db, gymId: string, treeId: string, baseRevision: number): Promise<SaveOutcome | null> {
+  const revision = await maybeOneRevision(db, gymId, treeId);
+  if (revision === null || revision === baseRevision) return revision === null ? null : { saved: true, revision };
+  const current = await maybeOneTree(db, gymId, treeId);
+  return current && staleOutcome(db, gymId, current, baseRevision);
 }
 
 /**

@@ -1,10 +1,25 @@
+import type { Metadata } from 'next';
 import { notFound } from 'next/navigation';
+import { boardParamsSchema } from '@/contracts/boardParams';
+import { guardOf } from '@/core/board';
+import { BoardScreen } from '@/features/board/BoardScreen';
 import { findTree } from '@/server/services/trees';
 import { getWorkplace } from '@/server/services/workplace';
 
-export default async function BoardPage({ params }: { params: Promise<{ tree: string }> }) {
+export const metadata: Metadata = { title: 'Board' };
+
+interface Props {
+  readonly params: Promise<{ tree: string }>;
+  readonly searchParams: Promise<Record<string, string | string[] | undefined>>;
+}
+
+export default async function BoardPage({ params, searchParams }: Props) {
   const { db, gymId } = await getWorkplace();
   const stored = await findTree(db, gymId, decodeURIComponent((await params).tree));
   if (!stored) notFound();
-  return <h1>{stored.tree.name}</h1>;
+  const { show, at } = boardParamsSchema.parse(await searchParams);
+  const { tree, revision } = stored;
+  const selected = at !== undefined && tree.positions.some((position) => position.id === at) ? at : null;
+  const guard = selected === null ? (tree.starts[0]?.position ?? null) : guardOf(tree, selected);
+  return <BoardScreen key={tree.id} tree={tree} revision={revision} view={show ?? (tree.positions.length > 12 ? 'guard' : 'tree')} selected={selected} guard={guard} />;
 }

@@ -1,0 +1,182 @@
+import { heightOf, indexOf, LINES, positionOf, type Line, type Position, type PositionId, type Transition, type TransitionId, type TreeDocument, type TreeIndex } from '../tree'; // prettier-ignore
+import { wrapText } from './measure';
+import { rungsOf, type Section } from './rungs';
+import type { Point } from './climbs';
+
+/** One answer of the hub in its own slot: the way up, where it lands, and what can follow from there. */
+export interface HubAnswer {
+  readonly transition: TransitionId;
+  readonly position: PositionId;
+  readonly path: readonly Point[];
+  readonly words: readonly string[];
+  readonly wordsX: number;
+  readonly wordsY: number;
+  readonly x: number;
+  readonly y: number;
+  readonly width: number;
+  readonly name: readonly string[];
+  readonly lines: readonly Line[];
+  readonly next: readonly string[];
+  readonly atBack: boolean;
+}
+export interface HubSection {
+  readonly section: Section;
+  readonly x: number;
+  readonly width: number;
+  readonly words: readonly string[];
+  readonly falls: readonly { readonly transition: TransitionId; readonly position: PositionId; readonly name: string; readonly x: number; readonly y: number }[];
+}
+export interface HubEntry {
+  readonly transition: TransitionId;
+  readonly position: PositionId;
+  readonly x: number;
+  readonly width: number;
+  readonly y: number;
+  readonly words: readonly string[];
+  readonly name: readonly string[];
+}
+export interface HubLayout {
+  readonly id: PositionId;
+  readonly name: string;
+  readonly width: number;
+  readonly height: number;
+  readonly left: number;
+  readonly right: number;
+  readonly plankY: number;
+  readonly lines: readonly { readonly line: Line; readonly y: number; readonly used: boolean }[];
+  readonly sections: readonly HubSection[];
+  readonly answers: readonly HubAnswer[];
+  readonly entries: readonly HubEntry[];
+  /** Ways in that found no room. */
+  readonly moreEntries: number;
+}
+
+const LEFT = 60;
+const BACK_WIDTH = 110;
+const PLANK = 30;
+const SQUEEZED = 12;
+const MAX_ENTRIES = 8;
+
+interface Frame {
+  readonly width: number;
+  readonly height: number;
+}
+
+/** The red lines: those above the hub that an answer crosses share the room, the others squeeze together at the top. */
+function linesAbove(hubHeight: number, used: ReadonlySet<number>, plankY: number): Map<number, { y: number; used: boolean }> {
+  const above = LINES.map((_, i) => i + 1).filter((height) => height > hubHeight);
+  const highest = Math.max(hubHeight + 1, ...used);
+  const spread = above.filter((height) => height <= highest);
+  const squeezed = above.filter((height) => height > highest);
+  const top = 24 + squeezed.length * SQUEEZED;
+  const bottom = plankY - 84;
+  const step = (bottom - top) / Math.max(1, spread.length);
+  return new Map([
+    ...spread.map((height, i) => [height, { y: bottom - i * step, used: used.has(height) }] as const),
+    ...squeezed.map((height, i) => [height, { y: top - 8 - i * SQUEEZED, used: false }] as const),
+  ]);
+}
+
+interface Slot {
+  readonly section: Section;
+  readonly answer: Transition | null;
+}
+/** Every answer has a slot, and every section without one; sections keep their order, silent answers come last. */
+function slotsOf(index: TreeIndex, sections: readonly Section[]): Slot[] {
+  return sections.flatMap((section): Slot[] => {
+    const answers = section.answers.map((id) => index.transitions.get(id)!);
+    return answers.length === 0 ? [{ section, answer: null }] : answers.map((answer) => ({ section, answer }));
+  });
+}
+
+const isAtBack = (position: Position): boolean => position.family === 'back' || position.family === 'turtle';
+
+function nextNames(index: TreeIndex, position: Position): string[] {
+  const next = (index.from.get(position.id) ?? []).filter((t) => t.actor === 'owner').map((t) => positionOf(index, t.to).name);
+  return [...new Set(next)].slice(0, 3);
+}
+
+function placeAnswers(index: TreeIndex, slots: readonly Slot[], slotWidth: number, plankY: number, lines: ReturnType<typeof linesAbove>, hubHeight: number, frame: Frame): HubAnswer[] {
+  const lowest = lines.get(hubHeight + 1)?.y ?? plankY - 84;
+  let backRow = 0;
+  return slots.flatMap(({ answer }, i): HubAnswer[] => {
+    if (!answer) return [];
+    const to = positionOf(index, answer.to);
+    const x = LEFT + i * slotWidth;
+    const width = Math.min(100, slotWidth - 8);
+    const atBack = isAtBack(to);
+    const ending = to.ends && to.family === 'lost';
+    const height = Math.max(hubHeight + 1, ending ? 0 : heightOf(to.lines));
+    const lower = lines.get(height)?.y ?? lowest;
+    const upper = lines.get(height + 1)?.y ?? 30;
+    const landingX = atBack ? frame.width - BACK_WIDTH + 14 : x + 4;
+    const y = atBack ? 120 + 86 * backRow++ : Math.max(upper + 62, (lower + upper) / 2 - 6);
+    const foot = x + slotWidth * 0.42;
+    const bend = plankY - 26;
+    const path: Point[] = atBack
+      ? [[foot, plankY], [x + 4, bend], [x + 4, y + 30 > bend ? bend : y + 30], [landingX, y + 3]]
+      : [[foot, plankY], [x + 4, bend], [x + 4, y]]; // prettier-ignore
+    return [{
+      transition: answer.id, position: to.id, path, atBack, x: landingX, y, width: atBack ? BACK_WIDTH - 26 : width,
+      words: wrapText(answer.name, 13.5, slotWidth - 12, 3), wordsX: x + 9, wordsY: lowest + 17,
+      name: wrapText(to.name, 13.5, atBack ? BACK_WIDTH - 26 : width - 4, 3), lines: to.lines, next: nextNames(index, to),
+    }]; // prettier-ignore
+  });
+}
+
+function placeSections(index: TreeIndex, slots: readonly Slot[], slotWidth: number, plankY: number): HubSection[] {
+  const merged = new Map<Section, { first: number; count: number }>();
+  slots.forEach(({ section }, i) => merged.set(section, { first: merged.get(section)?.first ?? i, count: (merged.get(section)?.count ?? 0) + 1 }));
+  let lane = 0;
+  return [...merged].map(([section, { first, count }]): HubSection => {
+    const x = LEFT + first * slotWidth + 2;
+    const width = count * slotWidth - 4;
+    const falls = section.falls.map((id, n) => {
+      const move = index.transitions.get(id)!;
+      return { transition: id, position: move.to, name: positionOf(index, move.to).name, x: x + width - 4 - 7 * n, y: plankY + 118 + 17 * (lane++ % 3) };
+    });
+    return { section, x, width, words: wrapText(section.value === null ? 'nothing special' : section.name, 13.5, width - 12, 3), falls };
+  });
+}
+
+function placeEntries(index: TreeIndex, hub: PositionId, frame: Frame, left: number, right: number): { entries: HubEntry[]; more: number } {
+  const into = (index.to.get(hub) ?? []).filter((t) => t.actor === 'owner' && t.from !== hub);
+  const shown = into.slice(0, MAX_ENTRIES);
+  const slot = (right - left) / Math.max(4, shown.length);
+  const entries = shown.map((t, i) => ({
+    transition: t.id, position: t.from, x: left + 12 + i * slot, width: slot - 16, y: frame.height - 46,
+    words: wrapText(t.name, 13.5, slot - 22, 2), name: wrapText(positionOf(index, t.from).name, 13.5, slot - 16, 2),
+  })); // prettier-ignore
+  return { entries, more: into.length - shown.length };
+}
+
+/** One position spread over the board: its plank, each answer's way up, his falls, and the ways in. Px within `frame`. */
+export function layoutHub(tree: TreeDocument, id: PositionId, frame: Frame): HubLayout {
+  const index = indexOf(tree);
+  const rung = rungsOf(tree).find((item) => item.id === id)!;
+  const hubHeight = rung.zone === 'ladder' || rung.zone === 'back' ? rung.height : 0;
+  const slots = slotsOf(index, rung.sections);
+  const right = frame.width - BACK_WIDTH;
+  const slotWidth = (right - LEFT) / slots.length;
+  const plankY = Math.round(frame.height * 0.56);
+  const landings = slots.flatMap(({ answer }) => (answer && !isAtBack(positionOf(index, answer.to)) ? [heightOf(positionOf(index, answer.to).lines)] : []));
+  const lines = linesAbove(hubHeight, new Set(landings.filter((height) => height > hubHeight)), plankY);
+  const below = LINES.slice(0, hubHeight).map((line, i) => ({ line, y: Math.min(frame.height - 20, plankY + 172 + (hubHeight - 1 - i) * SQUEEZED), used: i === hubHeight - 1 }));
+  const { entries, more } = placeEntries(index, id, frame, LEFT, right);
+  return {
+    id,
+    name: rung.name,
+    width: frame.width,
+    height: frame.height,
+    left: LEFT,
+    right,
+    plankY,
+    lines: [...below, ...[...lines].map(([height, place]) => ({ line: LINES[height - 1]!, ...place }))],
+    sections: placeSections(index, slots, slotWidth, plankY),
+    answers: placeAnswers(index, slots, slotWidth, plankY, lines, hubHeight, frame),
+    entries,
+    moreEntries: more,
+  };
+}
+
+export const HUB_PLANK = PLANK;

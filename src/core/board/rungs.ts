@@ -1,0 +1,90 @@
+import {
+  heightOf, indexOf, passerIsBelow, type Ending, type Line, type Position, type PositionId, type ReadId, type ReadKind, type Tempo, type Transition,
+  type TransitionId, type TreeDocument, type TreeIndex, type ValueId,
+} from '../tree'; // prettier-ignore
+import { answersOf, consequencesOf } from '../structure';
+import { sharesOf } from '../odds';
+
+/** Where a rung hangs: on the ladder, on the back rail, under the guards, or on the ground. */
+export type Zone = 'ladder' | 'back' | 'under' | 'ground';
+
+/** One thing he shows on a rung; its answers leave upwards, its falls hang below. */
+export interface Section {
+  /** null = nothing special, or a position without reads. */
+  readonly read: ReadId | null;
+  readonly readKind: ReadKind | null;
+  readonly value: ValueId | null;
+  readonly name: string;
+  /** Part of the rung, in [0, 1]. */
+  readonly share: number;
+  /** The chance of the value within its read, in [0, 1]. */
+  readonly valueShare: number;
+  /** No owner transition names the value. */
+  readonly broken: boolean;
+  readonly answers: readonly TransitionId[];
+  readonly falls: readonly TransitionId[];
+}
+
+/** A position as the board sees it. */
+export interface Rung {
+  readonly id: PositionId;
+  readonly name: string;
+  readonly zone: Zone;
+  /** 0 (no line held) … 5 (head). */
+  readonly height: number;
+  readonly lines: readonly Line[];
+  readonly isGuard: boolean;
+  readonly hub: boolean;
+  readonly tempo: Tempo;
+  readonly ends: Ending | null;
+  readonly unsure: boolean;
+  readonly sections: readonly Section[];
+}
+
+const GUARDS: readonly Position['family'][] = ['open', 'half', 'closed', 'entanglement', 'standing'];
+
+function zoneOf(tree: TreeDocument, position: Position): Zone {
+  if (position.ends === 'swept' || position.ends === 'submitted' || position.ends === 'escaped') return 'ground';
+  if (passerIsBelow(tree, position)) return 'under';
+  return position.family === 'back' || position.family === 'turtle' || position.ends === 'back' ? 'back' : 'ladder';
+}
+
+/** Owner transitions that name no read at all: they answer nothing special, and leave from the whole rung. */
+const silentAnswers = (options: readonly Transition[]): TransitionId[] =>
+  options.filter((t) => t.actor === 'owner' && Object.keys(t.when ?? {}).length === 0).map((t) => t.id);
+
+function sectionsOf(index: TreeIndex, position: Position): Section[] {
+  const moves = index.from.get(position.id)!;
+  const reads = position.reads.filter((read) => read.values.length > 0);
+  const plain = { read: null, readKind: null, value: null, name: '', broken: false, answers: silentAnswers(moves) };
+  if (reads.length === 0) return [{ ...plain, share: 1, valueShare: 1, falls: moves.filter((t) => t.actor === 'opponent').map((t) => t.id) }];
+  return reads.flatMap((read): Section[] =>
+    sharesOf(read).flatMap(({ value, share }): Section[] => {
+      const part = { share: share / reads.length, valueShare: share };
+      if (value === null) return share > 0.001 || plain.answers.length > 0 ? [{ ...plain, ...part, falls: [] }] : [];
+      const answers = answersOf(index, position.id, read.id, value).map((t) => t.id);
+      const falls = consequencesOf(index, position.id, read.id, value).map((t) => t.id);
+      const name = read.values.find((item) => item.id === value)!.name;
+      return [{ ...part, read: read.id, readKind: read.kind, value, name, broken: answers.length === 0, answers, falls }];
+    }),
+  );
+}
+
+/** Every position as a rung, in document order. */
+export function rungsOf(tree: TreeDocument): Rung[] {
+  const index = indexOf(tree);
+  const starts = new Set(tree.starts.map((start) => start.position));
+  return tree.positions.map((position) => ({
+    id: position.id,
+    name: position.name,
+    zone: zoneOf(tree, position),
+    height: heightOf(position.lines),
+    lines: position.lines,
+    isGuard: starts.has(position.id) || (GUARDS.includes(position.family) && position.lines.length === 0),
+    hub: position.family === 'hub',
+    tempo: position.tempo,
+    ends: position.ends ?? null,
+    unsure: position.wordingUnsure ?? false,
+    sections: sectionsOf(index, position),
+  }));
+}

@@ -1,0 +1,133 @@
+'use client';
+import { useEffect, useMemo, useReducer, useRef, useState } from 'react';
+import { findUnanswered } from '@/core/structure';
+import { indexOf, type TreeDocument } from '@/core/tree';
+import { Caret } from '@/ui/Caret';
+import { StripButton } from '@/ui/StripButton';
+import { useAnalysis } from '@/workers/useAnalysis';
+import { BoardCanvas } from './BoardCanvas';
+import { openBoard, reduceBoard, type OpenedBoard } from './boardState';
+import { BoardStrip } from './BoardStrip';
+import { findOptions } from './find';
+import { FindingsSheet } from './FindingsSheet';
+import { RungSheet } from './RungSheet';
+import { StaleDialog } from './StaleDialog';
+import { useFreshness } from './useFreshness';
+import { useSaveQueue } from './useSaveQueue';
+import { caretAnchor, routesThrough, sceneOf, type Scene } from './viewModel';
+
+const ROUND_SECONDS = 300;
+
+/** Keys that work anywhere on the board unless something is being typed. */
+function useBoardKeys(onUndo: () => void, onRedo: () => void, onFind: () => void): void {
+  const keys = useRef({ onUndo, onRedo, onFind });
+  useEffect(() => {
+    keys.current = { onUndo, onRedo, onFind };
+  });
+  useEffect(() => {
+    const onKeyDown = (event: globalThis.KeyboardEvent) => {
+      const typing = event.target instanceof HTMLElement && /^(INPUT|SELECT|TEXTAREA)$/.test(event.target.tagName);
+      const command = event.ctrlKey || event.metaKey;
+      const key = event.key.toLowerCase();
+      if (command && key === 'z' && !typing) {
+        event.preventDefault();
+        (event.shiftKey ? keys.current.onRedo : keys.current.onUndo)();
+      } else if (command && key === 'y' && !typing) {
+        event.preventDefault();
+        keys.current.onRedo();
+      } else if (key === '/' && !typing && !command) {
+        event.preventDefault();
+        keys.current.onFind();
+      }
+    };
+    window.addEventListener('keydown', onKeyDown);
+    return () => window.removeEventListener('keydown', onKeyDown);
+  }, []);
+}
+
+/** The layout of the chosen view, remembering the last one so that nothing jumps when something is added. */
+function useScene(state: Parameters<typeof sceneOf>[0], routes: Parameters<typeof sceneOf>[1]): Scene {
+  const { tree, view, guard, selected, route } = state;
+  // What is selected matters for the picture only while no guard has been chosen.
+  const seed = guard === null ? selected : null;
+  const [last, setLast] = useState<{ tree: TreeDocument; scene: Scene; input: string } | null>(null);
+  const input = `${view} ${guard} ${seed} ${route} ${view === 'route' ? routes[route]?.join() : ''}`;
+  if (last && last.tree === tree && last.input === input) return last.scene;
+  const scene = sceneOf({ tree, view, guard, selected: seed, route }, routes, last?.scene ?? null);
+  setLast({ tree, scene, input });
+  return scene;
+}
+
+export function BoardScreen(opened: OpenedBoard) {
+  const [state, dispatch] = useReducer(reduceBoard, opened, openBoard);
+  const [finding, setFinding] = useState(false);
+  const { tree, selected, caret, sheet, view } = state;
+  useSaveQueue(state, dispatch);
+  useFreshness(state, dispatch);
+  const { odds, findings, pending } = useAnalysis(tree, ROUND_SECONDS);
+  useBoardKeys(
+    () => dispatch({ type: 'undo' }),
+    () => dispatch({ type: 'redo' }),
+    () => setFinding(true),
+  );
+  const routes = useMemo(() => (view === 'route' ? routesThrough(tree, selected) : []), [view, tree, selected]);
+  const scene = useScene(state, routes);
+  const broken = useMemo(() => findUnanswered(tree).length, [tree]);
+  const position = selected === null ? undefined : indexOf(tree).positions.get(selected);
+  const onBoard = view === 'hub' ? caret !== null && 'position' in caret && caret.position === selected : caretAnchor(scene.layout, caret) !== null;
+
+  return (
+    <div className="flex h-dvh flex-col">
+      <BoardStrip state={state} broken={broken} dispatch={dispatch} onFind={() => setFinding(true)} />
+      {finding && (
+        <div className="absolute top-11 right-80 z-10 w-80 bg-paper">
+          <Caret
+            lead="Find"
+            label="Find a position of this tree"
+            optionsFor={(typed) => findOptions(tree, typed)}
+            onPick={(option) => {
+              setFinding(false);
+              dispatch({ type: 'select', position: option.key });
+            }}
+            onClose={() => setFinding(false)}
+          />
+        </div>
+      )}
+      {state.problem && (
+        <p role="alert" className="border-b border-red bg-tint px-4 py-1">
+          {state.problem}
+        </p>
+      )}
+      <main className="grid min-h-0 flex-1 grid-cols-[minmax(0,1fr)_300px] max-md:grid-cols-1 max-md:grid-rows-[60vh_auto] max-md:overflow-auto">
+        <h1 className="sr-only">{tree.name}: the board</h1>
+        <div className="flex min-h-0 flex-col">
+          {view === 'route' && (
+            <div className="flex items-center gap-3 px-4 font-figure text-[15px]">
+              {routes.length === 0 ? 'No way from a start to a goal goes through here yet.' : `Way ${(state.route % routes.length) + 1} of the ${routes.length} shortest`}
+              <StripButton disabled={routes.length < 2} onClick={() => dispatch({ type: 'route', route: (state.route + 1) % routes.length })}>
+                Next way
+              </StripButton>
+            </div>
+          )}
+          <div className="min-h-0 flex-1">
+            <BoardCanvas state={state} scene={scene} dispatch={dispatch} />
+          </div>
+        </div>
+        <aside aria-label="Side sheet" className="overflow-y-auto border-l-2 border-ink p-4 max-md:border-t-2 max-md:border-l-0">
+          {!onBoard && caret?.kind === 'guard' && <p className="text-soft">Type on the board.</p>}
+          {position && sheet === 'rung' ? (
+            <RungSheet tree={tree} position={position} odds={odds} pending={pending} caret={onBoard ? null : caret} dispatch={dispatch} />
+          ) : (
+            <FindingsSheet tree={tree} findings={findings} pending={pending} dispatch={dispatch} />
+          )}
+          <p className="mt-6 border-t border-hair pt-2 text-[13px] text-soft">
+            <button type="button" className="min-h-8 underline" onClick={() => dispatch({ type: 'caret', caret: { kind: 'guard' } })}>
+              Draw another guard he shows
+            </button>
+          </p>
+        </aside>
+      </main>
+      <StaleDialog state={state} dispatch={dispatch} />
+    </div>
+  );
+}

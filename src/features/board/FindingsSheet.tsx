@@ -1,0 +1,122 @@
+'use client';
+import { useState, type Dispatch } from 'react';
+import type { Finding, Findings } from '@/core/structure';
+import { withDismissal, withoutDismissal, type TreeDocument } from '@/core/tree';
+import type { BoardAction } from './boardState';
+import { FINDING_KINDS, findingText } from './wording';
+
+interface Props {
+  readonly tree: TreeDocument;
+  readonly findings: Findings | null;
+  readonly pending: boolean;
+  readonly dispatch: Dispatch<BoardAction>;
+}
+
+/** Where the finding is put right: the caret for what is missing, else the place itself. */
+function goTo(finding: Finding, dispatch: Dispatch<BoardAction>): void {
+  dispatch({ type: 'select', position: finding.position });
+  if (finding.kind === 'unanswered') dispatch({ type: 'caret', caret: { kind: 'answer', position: finding.position, read: finding.read, value: finding.value } });
+  if (finding.kind === 'deadEnd') dispatch({ type: 'caret', caret: { kind: 'value', position: finding.position } });
+}
+
+function Item({ tree, finding, dispatch }: { tree: TreeDocument; finding: Finding; dispatch: Dispatch<BoardAction> }) {
+  const [reason, setReason] = useState<string | null>(null);
+  const text = findingText(tree, finding);
+  const dismiss = () => {
+    if (reason?.trim()) dispatch({ type: 'edit', label: `set aside: ${text.place}`, tree: withDismissal(tree, { finding: finding.key, reason: reason.trim() }) });
+  };
+  return (
+    <li className="border-t border-hair py-2" data-finding={finding.key}>
+      <p className="font-figure text-[15px]">
+        <span className="font-semibold">{text.place}</span>: <span className={finding.kind === 'unanswered' ? 'font-medium text-red' : 'font-medium'}>{text.what}</span>
+      </p>
+      <p className="text-soft">{text.why}</p>
+      {reason === null ? (
+        <p className="flex gap-4 font-figure text-[15px]">
+          <button type="button" className="min-h-8 font-medium underline decoration-red decoration-2 underline-offset-4" onClick={() => goTo(finding, dispatch)}>
+            {text.action}
+          </button>
+          <button type="button" className="min-h-8 text-soft underline" onClick={() => setReason('')}>
+            Set aside …
+          </button>
+        </p>
+      ) : (
+        <form
+          className="flex gap-2"
+          onSubmit={(event) => {
+            event.preventDefault();
+            dismiss();
+          }}
+        >
+          <input
+            autoFocus
+            aria-label="Why it may stay as it is"
+            placeholder="because …"
+            maxLength={160}
+            value={reason}
+            onChange={(event) => setReason(event.target.value)}
+            onKeyDown={(event) => event.key === 'Escape' && setReason(null)}
+            className="min-h-8 flex-1 border-b-2 border-red bg-paper font-figure text-[15px] outline-none"
+          />
+          <button type="submit" className="min-h-8 font-figure text-[15px] underline" disabled={reason.trim() === ''}>
+            Set aside
+          </button>
+        </form>
+      )}
+    </li>
+  );
+}
+
+/** Everything found in the tree, by kind, beside the board. */
+export function FindingsSheet({ tree, findings, pending, dispatch }: Props) {
+  if (!findings) return <p role="status">Looking through the tree …</p>;
+  const known = new Set(tree.positions.map((position) => position.id));
+  const list = findings.list.filter((finding) => known.has(finding.position));
+  const reasons = new Map((tree.dismissals ?? []).map((item) => [item.finding, item.reason]));
+  const open = list.filter((finding) => !reasons.has(finding.key));
+  const aside = list.filter((finding) => reasons.has(finding.key));
+  return (
+    <section aria-label="Findings" aria-busy={pending}>
+      <h2 className="text-[29px]">What needs you</h2>
+      {open.length === 0 && <p>{tree.positions.length === 0 ? 'Draw the first guard on the board; what has no answer will be listed here.' : 'Nothing is open: every value drawn has an answer and every way leads on.'}</p>}
+      {FINDING_KINDS.map(([kind, title]) => {
+        const items = open.filter((finding) => finding.kind === kind);
+        if (items.length === 0) return null;
+        return (
+          <details key={kind} open={kind === 'unanswered' || kind === 'uncovered'}>
+            <summary className="mt-3 min-h-8 font-figure text-[15px] font-semibold tracking-wide uppercase">
+              {title} <span className="text-red">{items.length}</span>
+            </summary>
+            <ul>
+              {items.map((finding) => (
+                <Item key={finding.key} tree={tree} finding={finding} dispatch={dispatch} />
+              ))}
+            </ul>
+          </details>
+        );
+      })}
+      {findings.status === 'budget' && <p className="mt-3 text-soft">There are more loops than are listed here; the search stopped early.</p>}
+      {aside.length > 0 && (
+        <details>
+          <summary className="mt-3 min-h-8 font-figure text-[15px] font-semibold tracking-wide uppercase">Set aside {aside.length}</summary>
+          <ul>
+            {aside.map((finding) => {
+              const text = findingText(tree, finding);
+              return (
+                <li key={finding.key} className="border-t border-hair py-2">
+                  <p className="font-figure text-[15px]">
+                    <span className="font-semibold">{text.place}</span>: {text.what}
+                  </p>
+                  <p className="text-soft">because {reasons.get(finding.key)}</p>
+                  <button type="button" className="min-h-8 font-figure text-[15px] underline" onClick={() => dispatch({ type: 'edit', label: `back on the list: ${text.place}`, tree: withoutDismissal(tree, finding.key) })}>
+                    Put it back on the list
+                  </button>
+                </li>
+              );
+            })}
+          </ul>
+        </details>
+      )}
+    </section>
+  );
+}

@@ -1,0 +1,168 @@
+'use client';
+import type { Dispatch } from 'react';
+import { indexOf, LINES, ENDINGS, FAMILIES, TEMPOS, withoutPosition, withPosition, type Position, type TreeDocument } from '@/core/tree';
+import type { Odds } from '@/core/odds';
+import { clock, inHundred, plural } from '@/ui/figures';
+import { Field, selectClass } from '@/ui/Field';
+import type { BoardAction, Caret } from './boardState';
+import { CaretLine } from './CaretLine';
+import { InlineName } from '@/ui/InlineName';
+import { ShowsList } from './ShowsList';
+import { ENDING_WORDS, TEMPO_WORDS } from './wording';
+
+interface Props {
+  readonly tree: TreeDocument;
+  readonly position: Position;
+  readonly odds: Odds | null;
+  readonly pending: boolean;
+  /** The caret, if it is to be typed here rather than on the board. */
+  readonly caret: Caret | null;
+  readonly dispatch: Dispatch<BoardAction>;
+}
+
+/** A small ladder: press a line to say that it is held here. */
+function LadderToggle({ position, onChange }: { position: Position; onChange: (lines: Position['lines']) => void }) {
+  return (
+    <fieldset className="border-x-[3px] border-red px-0">
+      <legend className="sr-only">Lines cleared here</legend>
+      {LINES.toReversed().map((line) => {
+        const held = position.lines.includes(line);
+        return (
+          <button
+            key={line}
+            type="button"
+            aria-pressed={held}
+            className="flex min-h-6 w-24 items-center gap-2 font-figure text-[15px]"
+            onClick={() => onChange(LINES.filter((item) => (item === line ? !held : position.lines.includes(item))))}
+          >
+            <span aria-hidden className={`h-[7px] w-8 border ${held ? 'border-ink bg-ink' : 'border-hair'}`} />
+            <span className={held ? 'font-medium' : 'text-soft'}>{line}</span>
+          </button>
+        );
+      })}
+    </fieldset>
+  );
+}
+
+function OddsLine({ position, odds, pending }: Pick<Props, 'position' | 'odds' | 'pending'>) {
+  const start = odds?.starts.find((item) => item.position === position.id);
+  const here = odds?.positions.find((item) => item.position === position.id);
+  if (!odds || !here || position.ends) return null;
+  return (
+    <p className={`mt-2 font-figure text-[15px] ${pending ? 'text-soft' : ''}`} aria-live="polite" data-odds={here.value}>
+      Finish from here: <strong className="font-semibold">{inHundred(here.value)}</strong>
+      {start && `, at best ${inHundred(start.optimistic)}`}
+      <span className="block text-[13px] text-soft">
+        round clock {clock(odds.roundSeconds)}, from typed and default chances; {here.undrawn > 0 ? `${inHundred(here.undrawn)} left for what is not drawn` : 'all he can do is drawn'}
+      </span>
+    </p>
+  );
+}
+
+export function RungSheet({ tree, position, odds, pending, caret, dispatch }: Props) {
+  const index = indexOf(tree);
+  const moves = index.from.get(position.id)!;
+  const isStart = tree.starts.some((start) => start.position === position.id);
+  const edit = (label: string, patch: Partial<Position>) => dispatch({ type: 'edit', label: `${position.name}: ${label}`, tree: withPosition(tree, { ...position, ...patch }) });
+  const setStart = (on: boolean) => {
+    const others = tree.starts.filter((start) => start.position !== position.id);
+    dispatch({ type: 'edit', label: `${position.name}: ${on ? 'a start' : 'no start'}`, tree: { ...tree, starts: on ? [...others, { position: position.id }] : others } });
+  };
+  const watch = moves.flatMap((move) => (move.actor === 'owner' ? (move.mistakes ?? []) : []));
+  const cautions = [...new Set([...(position.hazards ?? []), ...moves.flatMap((move) => move.hazards ?? [])])];
+  return (
+    <section aria-label={position.name}>
+      <InlineName key={position.id} label="Name of the position" value={position.name} onChange={(name) => edit('renamed', { name })} className="text-[29px]" />
+      <p>
+        <strong className="font-semibold">{TEMPO_WORDS[position.tempo]}</strong> {position.tempoReason}
+      </p>
+      <div className="mt-3 flex gap-4">
+        <LadderToggle position={position} onChange={(lines) => edit('lines', { lines })} />
+        <p className="text-soft">
+          {plural((index.to.get(position.id) ?? []).length, 'way in', 'ways in')},
+          <br />
+          {plural(moves.filter((move) => move.actor === 'owner').length, 'way on', 'ways on')}, {plural(moves.filter((move) => move.actor === 'opponent').length, 'fall')}
+          {position.legRelation && (
+            <>
+              <br />
+              {position.legRelation}
+            </>
+          )}
+        </p>
+      </div>
+      <OddsLine position={position} odds={odds} pending={pending} />
+      {caret && <CaretLine tree={tree} caret={caret} dispatch={dispatch} />}
+      {!position.ends && <ShowsList tree={tree} position={position} odds={odds} dispatch={dispatch} />}
+      {position.ends && (
+        <p className="mt-3 font-figure text-[17px] font-medium text-red">The climb ends here: {ENDING_WORDS[position.ends]}.</p>
+      )}
+      {watch.length > 0 && (
+        <>
+          <h3 className="mt-4 border-t border-hair pt-3 text-[15px] tracking-wide uppercase">Watch</h3>
+          {watch.map((mistake) => (
+            <p key={mistake.error}>
+              {mistake.error}
+              {mistake.correction && <span className="text-soft">: {mistake.correction}</span>}.
+            </p>
+          ))}
+        </>
+      )}
+      {cautions.length > 0 && (
+        <div className="mt-4 border-l-[3px] border-red pl-2">
+          <h3 className="text-[15px]">Care</h3>
+          {cautions.map((caution) => (
+            <p key={caution}>{caution}</p>
+          ))}
+          <p className="text-soft">Your gym’s rules and the event’s rule book come first.</p>
+        </div>
+      )}
+      <details className="mt-4 border-t border-hair pt-2">
+        <summary className="min-h-9 font-figure text-[15px] font-medium">About this position</summary>
+        <div className="grid gap-2">
+          <Field label="Kind of place">
+            <select className={selectClass} value={position.family} onChange={(event) => edit('kind', { family: event.target.value as Position['family'] })}>
+              {FAMILIES.map((family) => (
+                <option key={family}>{family}</option>
+              ))}
+            </select>
+          </Field>
+          <Field label="Time here">
+            <select className={selectClass} value={position.tempo} onChange={(event) => edit('time', { tempo: event.target.value as Position['tempo'] })}>
+              {TEMPOS.map((tempo) => (
+                <option key={tempo} value={tempo}>
+                  {TEMPO_WORDS[tempo]}
+                </option>
+              ))}
+            </select>
+          </Field>
+          <Field label="The climb ends here as">
+            <select className={selectClass} value={position.ends ?? ''} onChange={(event) => edit('ending', { ends: (event.target.value || undefined) as Position['ends'] })}>
+              <option value="">it goes on</option>
+              {ENDINGS.map((ending) => (
+                <option key={ending} value={ending}>
+                  {ENDING_WORDS[ending]}
+                </option>
+              ))}
+            </select>
+          </Field>
+          <label className="flex min-h-9 items-center gap-2">
+            <input type="checkbox" checked={isStart} onChange={(event) => setStart(event.target.checked)} /> A round can start here
+          </label>
+          <label className="flex min-h-9 items-center gap-2">
+            <input type="checkbox" checked={position.ownerRole === 'below'} onChange={(event) => edit('role', { ownerRole: event.target.checked ? 'below' : undefined })} /> I am below
+          </label>
+          <label className="flex min-h-9 items-center gap-2">
+            <input type="checkbox" checked={position.wordingUnsure ?? false} onChange={(event) => edit('wording', { wordingUnsure: event.target.checked || undefined })} /> Not sure of the name yet
+          </label>
+          <button
+            type="button"
+            className="min-h-9 justify-self-start text-red underline"
+            onClick={() => dispatch({ type: 'edit', label: `${position.name} removed`, tree: withoutPosition(tree, position.id), select: null, caret: null })}
+          >
+            Remove this position and its {plural(moves.length + (index.to.get(position.id) ?? []).length, 'transition')}
+          </button>
+        </div>
+      </details>
+    </section>
+  );
+}

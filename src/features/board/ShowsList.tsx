@@ -1,0 +1,108 @@
+'use client';
+import { useState, type Dispatch } from 'react';
+import { consequencesOf } from '@/core/structure';
+import { indexOf, ownerOptions, positionOf, type Position, type Read, type Transition, type TreeDocument, type Value } from '@/core/tree';
+import type { Odds } from '@/core/odds';
+import { inHundred } from '@/ui/figures';
+import type { BoardAction } from './boardState';
+import { TransitionEditor } from './TransitionEditor';
+import { ValueEditor } from './ValueEditor';
+import { his, mine, readLead, shareText } from './wording';
+
+interface Props {
+  readonly tree: TreeDocument;
+  readonly position: Position;
+  readonly odds: Odds | null;
+  readonly dispatch: Dispatch<BoardAction>;
+}
+
+function Move({ tree, move, best, dispatch }: { tree: TreeDocument; move: Transition; best: boolean; dispatch: Dispatch<BoardAction> }) {
+  const [open, setOpen] = useState(false);
+  const to = positionOf(indexOf(tree), move.to);
+  const words = move.actor === 'owner' ? mine(move.name) : his(move.name);
+  return (
+    <div className="pl-3">
+      <div className="flex items-baseline justify-between gap-2">
+        <button type="button" aria-expanded={open} className={`min-h-7 text-left hover:underline ${move.actor === 'owner' ? '' : 'text-his'}`} onClick={() => setOpen(!open)}>
+          {words}
+          {best && <span className="text-red"> · best</span>}
+        </button>
+        <button type="button" className="shrink-0 text-right font-figure text-[15px] font-medium hover:underline" onClick={() => dispatch({ type: 'select', position: to.id })}>
+          {to.name}
+        </button>
+      </div>
+      {open && <TransitionEditor tree={tree} move={move} dispatch={dispatch} />}
+    </div>
+  );
+}
+
+interface ShownProps extends Props {
+  readonly read: Read;
+  readonly value: Value;
+}
+
+/** One thing he shows: its share, my answers, and what he gets if they fail. */
+function Shown({ tree, position, read, value, odds, dispatch }: ShownProps) {
+  const [open, setOpen] = useState(false);
+  const index = indexOf(tree);
+  const answers = ownerOptions(index, position.id).filter((t) => t.when?.[read.id]?.includes(value.id));
+  const falls = consequencesOf(index, position.id, read.id, value.id);
+  const choices = odds?.positions.find((item) => item.position === position.id)?.choices ?? [];
+  const best = new Set(choices.filter((choice) => choice.shown.some((group) => group.read === read.id && group.values.includes(value.id))).map((choice) => choice.best));
+  const broken = answers.length === 0;
+  return (
+    <div className="mt-2">
+      <div className="flex items-baseline justify-between gap-2 font-figure text-[15px]">
+        <button type="button" aria-expanded={open} className={`min-h-7 text-left font-medium hover:underline ${broken ? 'text-red' : 'text-his'}`} onClick={() => setOpen(!open)}>
+          {readLead(read)} {value.name}
+          {value.unsure && ' ?'}
+        </button>
+        <span className="shrink-0 text-[13px] text-soft">{shareText(read, value.id)}</span>
+      </div>
+      {open && <ValueEditor tree={tree} position={position} read={read} value={value} dispatch={dispatch} />}
+      {answers.map((move) => (
+        <Move key={move.id} tree={tree} move={move} best={answers.length > 1 && best.has(move.id)} dispatch={dispatch} />
+      ))}
+      {broken && (
+        <button
+          type="button"
+          data-answer={`${position.id}/${value.id}`}
+          className="ml-3 min-h-8 w-[calc(100%-12px)] border-b-2 border-red text-left text-red"
+          onClick={() => dispatch({ type: 'caret', caret: { kind: 'answer', position: position.id, read: read.id, value: value.id } })}
+        >
+          No answer yet. <span className="font-figure font-medium">I …</span>
+        </button>
+      )}
+      {falls.map((move) => (
+        <Move key={move.id} tree={tree} move={move} best={false} dispatch={dispatch} />
+      ))}
+    </div>
+  );
+}
+
+/** "He shows, I answer": the heart of the side sheet. */
+export function ShowsList(props: Props) {
+  const { tree, position, odds, dispatch } = props;
+  const silent = ownerOptions(indexOf(tree), position.id).filter((move) => Object.keys(move.when ?? {}).length === 0);
+  const closed = position.reads.filter((read) => read.closed);
+  return (
+    <>
+      <h3 className="mt-4 border-t border-hair pt-3 text-[15px] tracking-wide uppercase">He shows, I answer</h3>
+      {position.reads.map((read) => read.values.map((value) => <Shown key={value.id} {...props} read={read} value={value} />))}
+      {silent.length > 0 && <p className="mt-2 font-figure text-[15px] font-medium text-his">{position.reads.length > 0 ? 'nothing special' : 'whatever he does'}</p>}
+      {silent.map((move) => (
+        <Move key={move.id} tree={tree} move={move} best={false} dispatch={dispatch} />
+      ))}
+      <div className="mt-2 flex gap-4 font-figure text-[15px]">
+        <button type="button" className="min-h-9 text-his underline" onClick={() => dispatch({ type: 'caret', caret: { kind: 'value', position: position.id } })}>
+          he …
+        </button>
+        <button type="button" className="min-h-9 underline" onClick={() => dispatch({ type: 'caret', caret: { kind: 'answer', position: position.id, read: null, value: null } })}>
+          I … (whatever he does)
+        </button>
+      </div>
+      {closed.length > 0 && <p className="text-[13px] text-soft">To be answered wholly: {closed.map((read) => read.name).join(', ')}.</p>}
+      {odds && position.reads.length === 0 && <p className="text-[13px] text-soft">Nothing he does here is drawn yet, so {inHundred(0.5)} is kept back for it.</p>}
+    </>
+  );
+}

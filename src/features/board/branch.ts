@@ -1,0 +1,132 @@
+import {
+  landingOf, LINES, positionOf, indexOf, withLanding, withNewGuard, withNewPosition, withNewTransition, withNewValue, type Family, type Landing, type Position,
+  type TreeDocument, type ValueKind,
+} from '@/core/tree'; // prettier-ignore
+import { findUnanswered } from '@/core/structure';
+import type { BoardAction, Caret } from './boardState';
+
+/** What typing at the caret does: one edit and the caret that follows it. */
+type Typed = Extract<BoardAction, { type: 'edit' }>;
+type LandingCaret = Extract<Caret, { kind: 'landing' }>;
+
+const FAMILY_WORDS: readonly (readonly [RegExp, Family])[] = [
+  [/\bhalf\b|shield/i, 'half'],
+  [/\bclosed\b/i, 'closed'],
+  [/\bashi\b|entangle|saddle|\bleg x\b|leg-x/i, 'entanglement'],
+  [/turtle/i, 'turtle'],
+  [/standing/i, 'standing'],
+];
+const KIND_WORDS: readonly (readonly [RegExp, ValueKind])[] = [
+  [/frame|push|post/i, 'frame'],
+  [/hook/i, 'hook'],
+  [/grip|underhook|sleeve|collar|belt/i, 'grip'],
+  [/turn|roll|invert|spin|away/i, 'turn'],
+  [/sweep|lift|elevat/i, 'sweep'],
+  [/triangle|choke|lock|heel|submi/i, 'submission'],
+  [/nothing/i, 'none'],
+  [/recover|re-?guard|pummel|back in/i, 'retention'],
+];
+const guess = <T>(text: string, words: readonly (readonly [RegExp, T])[], otherwise: T): T => words.find(([pattern]) => pattern.test(text))?.[1] ?? otherwise;
+
+export function typeGuard(tree: TreeDocument, name: string): Typed {
+  const added = withNewGuard(tree, name, guess(name, FAMILY_WORDS, 'open'));
+  return { type: 'edit', label: `guard ${name}`, tree: added.tree, caret: { kind: 'value', position: added.id }, select: added.id };
+}
+
+export function typeValue(tree: TreeDocument, position: string, name: string): Typed {
+  const added = withNewValue(tree, position, { name, kind: guess(name, KIND_WORDS, 'other') });
+  return { type: 'edit', label: `he ${name}`, tree: added.tree, caret: { kind: 'answer', position, read: added.readId, value: added.valueId } };
+}
+
+/** The caret after "I …" or "he …": where does it land? */
+export const landingCaret = (caret: Extract<Caret, { kind: 'answer' | 'fall' }>, name: string): LandingCaret => ({
+  kind: 'landing',
+  actor: caret.kind === 'answer' ? 'owner' : 'opponent',
+  position: caret.position,
+  read: caret.read,
+  value: caret.value,
+  name,
+  transition: null,
+});
+
+/** The next broken rung after a position in document order, beginning again at the first. */
+export function nextBroken(tree: TreeDocument, after: { position: string; value: string } | null): Caret | null {
+  const gaps = findUnanswered(tree);
+  const order = new Map(tree.positions.map((position, i) => [position.id, i]));
+  const at = after ? gaps.findIndex((gap) => gap.position === after.position && gap.value === after.value) : -1;
+  const from = after ? (order.get(after.position) ?? -1) : -1;
+  const next = at >= 0 ? gaps[(at + 1) % gaps.length] : (gaps.find((gap) => order.get(gap.position)! >= from) ?? gaps[0]);
+  return next ? { kind: 'answer', position: next.position, read: next.read, value: next.value } : null;
+}
+
+function finish(tree: TreeDocument, caret: LandingCaret, to: string, isNew: boolean): Typed {
+  if (caret.transition !== null) return { type: 'edit', label: `re-link ${caret.name}`, tree: withLanding(tree, caret.transition, to), caret: null };
+  const when = caret.read !== null && caret.value !== null ? { [caret.read]: [caret.value] } : undefined;
+  const added = withNewTransition(tree, { from: caret.position, to, actor: caret.actor, name: caret.name, when });
+  const landing = positionOf(indexOf(added.tree), to);
+  const goesOn = isNew && !landing.ends && caret.actor === 'owner';
+  const next: Caret | null = goesOn ? { kind: 'value', position: to } : caret.actor === 'opponent' ? null : nextBroken(added.tree, null);
+  return { type: 'edit', label: caret.actor === 'owner' ? `I ${caret.name}` : `he ${caret.name}`, tree: added.tree, caret: next };
+}
+
+export const landOn = (tree: TreeDocument, caret: LandingCaret, position: string): Typed => finish(tree, caret, position, false);
+
+export function landOnNew(tree: TreeDocument, caret: LandingCaret, name: string, landing: Landing): Typed {
+  const from = positionOf(indexOf(tree), caret.position);
+  const added = withNewPosition(tree, { name, ...landingOf(tree, from, landing) });
+  return finish(added.tree, caret, added.id, true);
+}
+
+export interface LandingOption {
+  readonly key: string;
+  readonly name: string;
+  /** Its height, or what kind of place a new one would be. */
+  readonly note: string;
+  readonly position: string | null;
+  readonly landing: Landing | null;
+}
+
+const heightNote = (position: Position): string => position.ends ?? position.lines.at(-1) ?? 'facing';
+
+/** How well a name matches what was typed: 3 begins so, 2 a word begins so, 1 contains it, 0 not at all. */
+function matchOf(names: readonly string[], typed: string): number {
+  const text = typed.trim().toLowerCase();
+  if (text === '') return 1;
+  return Math.max(
+    ...names.map((name) => {
+      const low = name.toLowerCase();
+      return low.startsWith(text) ? 3 : low.split(/\s+/).some((word) => word.startsWith(text)) ? 2 : low.includes(text) ? 1 : 0;
+    }),
+  );
+}
+
+const NEW_OWNER: readonly (readonly [Landing, string])[] = [
+  ['nextLine', ''],
+  ['settled', 'settled pin, ends the climb'],
+  ['back', 'back taken, ends the climb'],
+  ['submission', 'submission, ends the climb'],
+  ['sameHeight', 'same height'],
+];
+const NEW_OPPONENT: readonly (readonly [Landing, string])[] = [
+  ['guard', 'a guard, facing'],
+  ['swept', 'I am swept'],
+  ['submitted', 'I am submitted'],
+  ['escaped', 'he is away'],
+];
+
+/** Existing positions first, best match first, then by nearness of height; a new one last. */
+export function landingOptions(tree: TreeDocument, caret: LandingCaret, typed: string): LandingOption[] {
+  const from = positionOf(indexOf(tree), caret.position);
+  const known = tree.positions
+    .map((position) => ({ position, match: matchOf([position.name, ...(position.aliases ?? [])], typed) }))
+    .filter(({ position, match }) => match > 0 && position.id !== from.id)
+    .sort((a, b) => b.match - a.match || Math.abs(a.position.lines.length - from.lines.length - 1) - Math.abs(b.position.lines.length - from.lines.length - 1))
+    .slice(0, 6)
+    .map(({ position }): LandingOption => ({ key: position.id, name: position.name, note: heightNote(position), position: position.id, landing: null }));
+  if (typed.trim() === '') return known;
+  const next = LINES.find((line) => !from.lines.includes(line));
+  const fresh = (caret.actor === 'owner' ? NEW_OWNER : NEW_OPPONENT).flatMap(([landing, note]): LandingOption[] =>
+    landing === 'nextLine' && !next ? [] : [{ key: `new ${landing}`, name: typed.trim(), note: landing === 'nextLine' ? `${next} cleared` : note, position: null, landing }],
+  );
+  return [...known, ...fresh];
+}

@@ -1,0 +1,73 @@
+import { guardOf, guardPositions, layoutBoard, type BoardLayout, type Grid, type PlacedRung } from '@/core/board';
+import { routesByPositions } from '@/core/structure';
+import type { PositionId, TreeDocument } from '@/core/tree';
+import type { BoardState, Caret } from './boardState';
+
+const MAP_GRID: Grid = { columns: 8, rungWidth: 85 };
+const CLOSE_GRID: Grid = { columns: 6, rungWidth: 118 };
+const ROUTE_LIMIT = 60;
+
+/** Routes through a position, shortest first; budgeted, since a dense tree has millions. */
+export function routesThrough(tree: TreeDocument, id: PositionId | null): PositionId[][] {
+  const routes: PositionId[][] = [];
+  for (const route of routesByPositions(tree, { steps: 60_000 })) {
+    if (id !== null && !route.includes(id)) continue;
+    routes.push(route);
+    if (routes.length >= ROUTE_LIMIT * 8) break;
+  }
+  return routes.toSorted((a, b) => a.length - b.length).slice(0, ROUTE_LIMIT);
+}
+
+export interface Scene {
+  readonly layout: BoardLayout;
+  /** What the picture is of: when this changes the board is fitted anew. */
+  readonly key: string;
+}
+
+/** The layout for the chosen view; `previous` keeps what was there in its place. */
+export function sceneOf(state: Pick<BoardState, 'tree' | 'view' | 'guard' | 'selected' | 'route'>, routes: readonly PositionId[][], previous: { key: string; layout: BoardLayout } | null): Scene {
+  const { tree, view, guard } = state;
+  const at = view === 'guard' ? (guard ?? guardOf(tree, state.selected ?? tree.positions[0]?.id ?? '')) : null;
+  const route = view === 'route' ? routes[state.route % Math.max(1, routes.length)] : undefined;
+  const key = view === 'guard' ? `guard ${at}` : view === 'route' ? `route ${route?.join()}` : 'tree';
+  const only = at !== null ? guardPositions(tree, at) : route ? new Set(route) : undefined;
+  const grid = view === 'tree' ? MAP_GRID : CLOSE_GRID;
+  const columns = previous?.key === key ? previous.layout.columns : undefined;
+  return { key, layout: layoutBoard(tree, { grid, only, previous: columns }) };
+}
+
+/** Where the caret opens: under the rung it belongs to, or where the first guard will hang. */
+export function caretAnchor(layout: BoardLayout, caret: Caret | null): { x: number; y: number } | null {
+  if (!caret) return null;
+  const ground = (y: number) => y - layout.height;
+  if (caret.kind === 'guard') {
+    const facing = layout.bands.find((band) => band.label === 'facing')!;
+    const guards = layout.rungs.filter((placed) => placed.rung.isGuard && placed.rung.zone === 'ladder');
+    const right = Math.max(layout.leftRail + 14, ...guards.map((placed) => placed.x + placed.width + 12));
+    return { x: Math.min(right, layout.rightRail - 200), y: ground(facing.y - 34) };
+  }
+  const placed = layout.rungs.find((item) => item.rung.id === caret.position);
+  if (!placed) return null;
+  const value = 'value' in caret ? caret.value : null;
+  const section = placed.sections.find((item) => item.section.value === value && value !== null);
+  return { x: (section ?? placed).x, y: ground(placed.y + placed.thickness + (placed.rung.hub ? 36 : 34)) };
+}
+
+/** The rung beside this one in its row, for walking off the end of its sections. */
+export function neighbourInRow(layout: BoardLayout, placed: PlacedRung, step: 1 | -1): PlacedRung | null {
+  const row = layout.rungs.filter((item) => item.rung.id !== placed.rung.id && Math.abs(item.y - placed.y) < 12 && Math.sign(item.x - placed.x) === step);
+  return row.toSorted((a, b) => Math.abs(a.x - placed.x) - Math.abs(b.x - placed.x))[0] ?? null;
+}
+
+/** Where ↑ or ↓ leads: along the focused section's answer or fall, else along any, else to the nearest rung that way. */
+export function followFrom(layout: BoardLayout, placed: PlacedRung, section: number, direction: 'up' | 'down'): PositionId | null {
+  const shown = placed.sections[section]?.section;
+  const ids = direction === 'up' ? (shown?.answers ?? []) : (shown?.falls ?? []);
+  const known = new Set(layout.rungs.map((item) => item.rung.id));
+  const moves = direction === 'up' ? layout.climbs : layout.falls;
+  const along = moves.find((climb) => ids.includes(climb.transition) && known.has(climb.to));
+  if (along) return along.to;
+  const beyond = layout.rungs.filter((item) => (direction === 'up' ? item.y < placed.y - 8 : item.y > placed.y + 8));
+  const near = beyond.toSorted((a, b) => Math.hypot(a.x - placed.x, (a.y - placed.y) * 2) - Math.hypot(b.x - placed.x, (b.y - placed.y) * 2))[0];
+  return near?.rung.id ?? null;
+}

@@ -1,0 +1,118 @@
+import { indexOf, positionOf, type Position, type Read, type TreeDocument } from '@/core/tree';
+import { sharesOf } from '@/core/odds';
+import type { Finding } from '@/core/structure';
+import { inHundred } from '@/ui/figures';
+
+/** "I cut the knee across", however the coach typed it. */
+export const mine = (name: string): string => (/^I\b/.test(name) ? name : `I ${name}`);
+export const his = (name: string): string => (/^he\b/i.test(name) ? name : `he ${name}`);
+
+const SHARE_WORDS = [
+  [0.1, 'rarely'],
+  [0.25, 'sometimes'],
+  [0.5, 'often'],
+] as const;
+/** The words a share can be typed in, with the chance they stand for. */
+export const SHARE_CHOICES = [
+  ['rarely', 0.05],
+  ['sometimes', 0.15],
+  ['often', 0.35],
+  ['mostly', 0.6],
+] as const;
+/** And the chance that an answer works. */
+export const WORKS_CHOICES = [
+  ['hardly', 0.25],
+  ['half', 0.5],
+  ['mostly', 0.75],
+] as const;
+
+/** "often, 35 in 100" with where the figure comes from. */
+export function shareText(read: Read, valueId: string): string {
+  const value = read.values.find((item) => item.id === valueId);
+  const share = sharesOf(read).find((item) => item.value === valueId)?.share ?? 0;
+  if (value?.share === undefined) return `${inHundred(share)}, an equal part`;
+  const word = SHARE_WORDS.find(([below]) => share < below)?.[1] ?? 'mostly';
+  return `${word}, ${inHundred(share)}`;
+}
+
+export const TEMPO_WORDS = { safe: 'Safe to wait.', neutral: 'Neither safe nor hurried.', actNow: 'Act now.', danger: 'Danger: get out.' } as const;
+
+export const ENDING_WORDS = {
+  settled: 'settled',
+  back: 'back taken',
+  submission: 'submission',
+  swept: 'swept',
+  submitted: 'submitted',
+  escaped: 'he is away',
+} as const;
+
+/** The read in the coach's words: a reaction is simply what he does. */
+export const readLead = (read: Read): string => (read.kind === 'reaction' ? 'he' : `${read.name}:`);
+
+function valueName(position: Position, valueId: string): string {
+  for (const read of position.reads) {
+    const value = read.values.find((item) => item.id === valueId);
+    if (value) return `${readLead(read)} ${value.name}`;
+  }
+  return valueId;
+}
+
+export interface FindingText {
+  readonly place: string;
+  readonly what: string;
+  readonly why: string;
+  readonly action: string;
+}
+
+const nameList = (tree: TreeDocument, ids: readonly string[]): string => ids.map((id) => positionOf(indexOf(tree), id).name).join(' → ');
+
+/** A finding as a coach would say it: where, what, why it matters, and what to do next. */
+export function findingText(tree: TreeDocument, finding: Finding): FindingText {
+  const index = indexOf(tree);
+  const position = positionOf(index, finding.position);
+  const place = position.name;
+  switch (finding.kind) {
+    case 'unanswered': {
+      const falls = finding.consequences.map((id) => positionOf(index, index.transitions.get(id)!.to).name);
+      const why = falls.length > 0 ? `If it works he gets to: ${falls.join(', ')}.` : 'What it costs you is not drawn either.';
+      return { place, what: valueName(position, finding.value), why, action: 'Answer it' };
+    }
+    case 'uncovered':
+      return {
+        place,
+        what: Object.values(finding.combination).map((id) => valueName(position, id)).join(' + '),
+        why: 'You have said these cues must all be answered, and nothing fits this combination.',
+        action: 'Answer it',
+      }; // prettier-ignore
+    case 'ambiguous':
+      return {
+        place,
+        what: finding.values.map((id) => valueName(position, id)).join(' + '),
+        why: `${finding.answers.map((id) => mine(index.transitions.get(id)!.name)).join(' / ')}: the same priority, so you would have to think.`,
+        action: 'Say which comes first',
+      };
+    case 'deadEnd':
+      return { place, what: 'Nothing leads on from here', why: 'No way up and no ending: the climb stops in the middle.', action: 'Draw what he does here' };
+    case 'unreachable':
+      return { place, what: 'No guard leads here', why: 'Nobody will ever be taught this unless something climbs to it.', action: 'Show it' };
+    case 'necessaryHub':
+      return {
+        place,
+        what: `Every way to ${finding.ends.map((ending) => ENDING_WORDS[ending as keyof typeof ENDING_WORDS]).join(' and ')} goes through it`,
+        why: 'If an opponent shuts this place, that ending is gone.',
+        action: 'Show it',
+      };
+    case 'costlyCycle':
+      return { place, what: `${nameList(tree, finding.positions)} → back again`, why: 'Each lap of this loop loses lines you had cleared.', action: 'Show it' };
+  }
+}
+
+export const FINDING_KINDS = [
+  ['unanswered', 'No answer'],
+  ['uncovered', 'Cues not covered'],
+  ['ambiguous', 'Two answers, no order'],
+  ['deadEnd', 'Dead ends'],
+  ['unreachable', 'Never reached'],
+  ['necessaryHub', 'Everything hangs on'],
+  ['costlyCycle', 'Costly loops'],
+] as const;

@@ -1,0 +1,13 @@
+import type { StripLink } from './AppStrip';
+
+/** The screens of one tree, the current one marked. */
+export function screenLinks(treeId: string, current: 'Board' | 'Odds' | 'Class' | 'Files'): StripLink[] {
+  const id = encodeURIComponent(treeId);
+  const links = [
+    { href: `/board/${id}`, label: 'Board' },
+    { href: `/odds/${id}`, label: 'Odds' },
+    { href: `/class/${id}`, label: 'Class' },
+    { href: `/files`, label: 'Files' },
+  ];
+  return links.map((link) => ({ ...link, current: link.label === current }));
+}
