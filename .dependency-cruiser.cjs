@@ -20,7 +20,7 @@ module.exports = {
       to: { path: '^src/core/', pathNot: ['^src/core/$1/', '^src/core/[^/]+/index\\.ts$'] },
     },
     room('^src/contracts/', [CORE, 'node_modules/zod'], 'contracts'),
-    room('^src/workers/', [CORE, '^src/contracts/', 'node_modules/comlink'], 'workers'),
+    room('^src/workers/', [CORE, '^src/contracts/', 'node_modules/(comlink|react)/'], 'workers'),
     room('^src/ui/', ['node_modules/'], 'ui'),
     {
       name: 'features-do-not-meet',

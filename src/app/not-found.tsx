@@ -5,7 +5,15 @@ export default function NotFound() {
     <main className="p-8">
       <h1 className="text-[29px]">There is nothing here</h1>
       <p>
-        The tree may have been deleted or renamed. <Link href="/files" className="underline">See all trees</Link> or <Link href="/" className="underline">go to the last one worked on</Link>.
+        The tree may have been deleted or renamed.{' '}
+        <Link href="/files" className="underline">
+          See all trees
+        </Link>{' '}
+        or{' '}
+        <Link href="/" className="underline">
+          go to the last one worked on
+        </Link>
+        .
       </p>
     </main>
   );

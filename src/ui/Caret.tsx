@@ -68,7 +68,13 @@ export function Caret({ lead, label, hint, optionsFor, onText, onPick, onClose, 
           maxLength={160}
           autoComplete="off"
           {...(optionsFor
-            ? { role: 'combobox', 'aria-expanded': options.length > 0, 'aria-controls': listId, 'aria-autocomplete': 'list' as const, 'aria-activedescendant': chosen ? `${listId}-${chosen.key}` : undefined }
+            ? {
+                role: 'combobox',
+                'aria-expanded': options.length > 0,
+                'aria-controls': listId,
+                'aria-autocomplete': 'list' as const,
+                'aria-activedescendant': chosen ? `${listId}-${chosen.key}` : undefined,
+              }
             : {})}
           className="min-h-9 w-full min-w-0 bg-transparent outline-none placeholder:text-soft"
         />

@@ -1,7 +1,8 @@
 import type { ReactNode } from 'react';
 
 export const selectClass = 'min-h-9 border border-soft bg-paper px-1 font-figure text-[15px]';
-export const buttonClass = 'min-h-9 border border-ink px-3 font-figure text-[15px] font-medium hover:bg-tint disabled:border-hair disabled:text-soft';
+export const buttonClass =
+  'min-h-9 border border-ink px-3 font-figure text-[15px] font-medium hover:bg-tint disabled:border-hair disabled:text-soft';
 
 /** A label over its control. */
 export function Field({ label, children }: { label: string; children: ReactNode }) {

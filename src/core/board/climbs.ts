@@ -19,7 +19,9 @@ const LANES = [0, 3, -3];
 
 /** Where a transition leaves: the top middle of its section, or of the whole rung if it is silent. */
 function exitX(rung: PlacedRung, transition: TransitionId): number {
-  const own = rung.sections.find((item) => item.section.answers.includes(transition) && item.section.value !== null) ?? rung.sections.find((item) => item.section.answers.includes(transition));
+  const own =
+    rung.sections.find((item) => item.section.answers.includes(transition) && item.section.value !== null) ??
+    rung.sections.find((item) => item.section.answers.includes(transition));
   return own ? own.x + own.width / 2 : rung.x + rung.width / 2;
 }
 
@@ -35,7 +37,11 @@ const isBetween = (x: number, rung: PlacedRung): boolean => x > rung.x && x < ru
 export function climbPath(grid: Grid, from: PlacedRung, to: PlacedRung, transition: TransitionId, stub: boolean, lane: number): Climb {
   const x = exitX(from, transition);
   const landing = to.rung.hub && isBetween(x, to) ? x : x <= to.x + to.width / 2 ? to.x + 2 : to.x + to.width - 2;
-  const gutter = nearestGutter(grid, landing <= to.x + to.width / 2 && !to.rung.hub ? to.x - GUTTER / 2 : landing + (to.rung.hub ? 0 : GUTTER / 2), lane);
+  const gutter = nearestGutter(
+    grid,
+    landing <= to.x + to.width / 2 && !to.rung.hub ? to.x - GUTTER / 2 : landing + (to.rung.hub ? 0 : GUTTER / 2),
+    lane,
+  );
   const bottom = to.y + to.thickness;
   const points: Point[] = [
     [x, from.y],

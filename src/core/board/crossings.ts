@@ -100,7 +100,9 @@ class Sweeper {
     if (this.frozen.has(i)) return;
     const layer = this.layers[i]!;
     const weight = new Map(layer.map((node) => [node, this.wanted(node, neighbours)]));
-    const movable = layer.filter((node) => weight.get(node)! >= 0).sort((a, b) => weight.get(a)! - weight.get(b)! || this.place[a]! - this.place[b]!);
+    const movable = layer
+      .filter((node) => weight.get(node)! >= 0)
+      .sort((a, b) => weight.get(a)! - weight.get(b)! || this.place[a]! - this.place[b]!);
     let next = 0;
     this.setLayer(i, layer.map((node) => (weight.get(node)! >= 0 ? movable[next++]! : node))); // prettier-ignore
   }

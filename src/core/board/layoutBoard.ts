@@ -66,7 +66,9 @@ function draftOf(tree: TreeDocument, { grid, only }: BoardOptions): Draft {
 function orderRows(draft: Draft, previous: BoardOptions['previous']): readonly (readonly number[])[] {
   const { rows, rungs } = draft;
   const rowOf = new Map(rows.flatMap((row, i) => row.members.map((member) => [member, i] as const)));
-  const edges = draft.answers.flatMap(([from, to]) => (rowOf.has(from) && rowOf.has(to) && rowOf.get(to)! > rowOf.get(from)! ? [[from, to] as const] : []));
+  const edges = draft.answers.flatMap(([from, to]) =>
+    rowOf.has(from) && rowOf.has(to) && rowOf.get(to)! > rowOf.get(from)! ? [[from, to] as const] : [],
+  );
   if (previous && previous.size > 0) {
     const column = new Map(rungs.map((rung, i) => [i, previous.get(rung.id)]));
     return rows.map((row) => row.members.toSorted((a, b) => wantedColumn(a, column, edges) - wantedColumn(b, column, edges)));
@@ -78,7 +80,11 @@ function orderRows(draft: Draft, previous: BoardOptions['previous']): readonly (
 }
 
 /** The known column, or for something new the mean of what leads to it (far right without any). */
-function wantedColumn(rung: number, column: ReadonlyMap<number, number | undefined>, edges: readonly (readonly [number, number])[]): number {
+function wantedColumn(
+  rung: number,
+  column: ReadonlyMap<number, number | undefined>,
+  edges: readonly (readonly [number, number])[],
+): number {
   const known = column.get(rung);
   if (known !== undefined) return known;
   const before = edges.flatMap(([from, to]) => (to === rung ? (column.get(from) ?? []) : []));
@@ -98,7 +104,8 @@ function placeColumns(draft: Draft, order: readonly (readonly number[])[], previ
       const known = previous?.get(rungs[i]!.id);
       if (known !== undefined) return { span: spans[i]!, wanted: known + (spans[i]! - 1) / 2, weight: 100 };
       const before = (into.get(i) ?? []).filter((from) => first[from]! >= 0);
-      const wanted = before.length === 0 ? (rungs[i]!.isGuard ? at : null) : before.reduce((sum, from) => sum + middle(from), 0) / before.length;
+      const wanted =
+        before.length === 0 ? (rungs[i]!.isGuard ? at : null) : before.reduce((sum, from) => sum + middle(from), 0) / before.length;
       return { span: spans[i]!, wanted, weight: 1 };
     });
     placeInColumns(wishes, Math.max(grid.columns, total)).forEach((column, at) => (first[members[at]!] = column));
@@ -125,7 +132,13 @@ function foldBand(rows: readonly (readonly number[])[], unfold: boolean): Stack 
 }
 
 /** Pass 4: heights of rows from the ground up; sub-rows beyond the third fold into the nearest rung of the third. */
-function stackRows(draft: Draft, order: readonly (readonly number[])[], first: readonly number[], hasStubs: ReadonlySet<number>, unfold: boolean): Heights {
+function stackRows(
+  draft: Draft,
+  order: readonly (readonly number[])[],
+  first: readonly number[],
+  hasStubs: ReadonlySet<number>,
+  unfold: boolean,
+): Heights {
   const { grid, rungs, rows, spans } = draft;
   const fromGround = new Map<number, number>();
   const folded = new Map<number, number[]>();
@@ -135,14 +148,16 @@ function stackRows(draft: Draft, order: readonly (readonly number[])[], first: r
     edges.push(cursor);
     const { visible, hidden } = foldBand(order.filter((_, i) => rows[i]!.band === band), unfold); // prettier-ignore
     for (const i of hidden) {
-      const host = visible.at(-1)!.reduce((near, other) => (Math.abs(first[other]! - first[i]!) < Math.abs(first[near]! - first[i]!) ? other : near));
+      const host = visible
+        .at(-1)!
+        .reduce((near, other) => (Math.abs(first[other]! - first[i]!) < Math.abs(first[near]! - first[i]!) ? other : near));
       folded.set(host, [...(folded.get(host) ?? []), i]);
     }
     const back = rungs.flatMap((rung, i) => (rung.zone === 'back' && bandOf(rung) === band ? [i] : []));
     const start = cursor;
     for (let row = 0; row < Math.max(visible.length, back.length); row++) {
       const members = [...(visible[row] ?? []), ...(back[row] === undefined ? [] : [back[row]!])];
-      const extents = members.map((i) => extentOf(rungs[i]!, spanWidth(grid, spans[i]!), hasStubs.has(i)));
+      const extents = members.map((i) => extentOf(rungs[i]!, spanWidth(grid, spans[i]!), hasStubs.has(i), folded.has(i)));
       const below = Math.max(...extents.map((extent) => extent.below));
       members.forEach((i) => fromGround.set(i, cursor + below + thicknessOf(rungs[i]!)));
       cursor += below + Math.max(...members.map((i, at) => extents[at]!.above + thicknessOf(rungs[i]!)));
@@ -176,9 +191,13 @@ export function layoutBoard(tree: TreeDocument, options: BoardOptions): BoardLay
   const rowOf = new Map(draft.rows.flatMap((row, i) => row.members.map((member) => [member, i] as const)));
   const middle = (i: number): number => first[i]! + (spans[i]! - 1) / 2;
   /** Columns between two spans; 0 when they overlap. */
-  const sideways = (a: number, b: number): number => Math.max(0, first[a]! - (first[b]! + spans[b]! - 1), first[b]! - (first[a]! + spans[a]! - 1));
+  const sideways = (a: number, b: number): number =>
+    Math.max(0, first[a]! - (first[b]! + spans[b]! - 1), first[b]! - (first[a]! + spans[a]! - 1));
   const isFar = (from: number, to: number): boolean =>
-    rungs[to]!.zone !== rungs[from]!.zone || rungs[to]!.zone === 'back' || rowOf.get(to)! <= rowOf.get(from)! || sideways(from, to) > MAX_SIDEWAYS;
+    rungs[to]!.zone !== rungs[from]!.zone ||
+    rungs[to]!.zone === 'back' ||
+    rowOf.get(to)! <= rowOf.get(from)! ||
+    sideways(from, to) > MAX_SIDEWAYS;
   const far = draft.answers.filter(([from, to]) => isFar(from, to));
   const heights = stackRows(draft, order, first, new Set(far.map(([from]) => from)), unfold);
   const shown = rungs.flatMap((_, i) => (heights.y.has(i) ? [i] : []));

@@ -1,5 +1,5 @@
 import { heightOf, indexOf, LINES, positionOf, type Line, type Position, type PositionId, type Transition, type TransitionId, type TreeDocument, type TreeIndex } from '../tree'; // prettier-ignore
-import { wrapText } from './measure';
+import { fitText, wrapText } from './measure';
 import { rungsOf, type Section } from './rungs';
 import type { Point } from './climbs';
 
@@ -24,7 +24,13 @@ export interface HubSection {
   readonly x: number;
   readonly width: number;
   readonly words: readonly string[];
-  readonly falls: readonly { readonly transition: TransitionId; readonly position: PositionId; readonly name: string; readonly x: number; readonly y: number }[];
+  readonly falls: readonly {
+    readonly transition: TransitionId;
+    readonly position: PositionId;
+    readonly name: string;
+    readonly x: number;
+    readonly y: number;
+  }[];
 }
 export interface HubEntry {
   readonly transition: TransitionId;
@@ -96,7 +102,15 @@ function nextNames(index: TreeIndex, position: Position): string[] {
   return [...new Set(next)].slice(0, 3);
 }
 
-function placeAnswers(index: TreeIndex, slots: readonly Slot[], slotWidth: number, plankY: number, lines: ReturnType<typeof linesAbove>, hubHeight: number, frame: Frame): HubAnswer[] {
+function placeAnswers(
+  index: TreeIndex,
+  slots: readonly Slot[],
+  slotWidth: number,
+  plankY: number,
+  lines: ReturnType<typeof linesAbove>,
+  hubHeight: number,
+  frame: Frame,
+): HubAnswer[] {
   const lowest = lines.get(hubHeight + 1)?.y ?? plankY - 84;
   let backRow = 0;
   return slots.flatMap(({ answer }, i): HubAnswer[] => {
@@ -119,21 +133,29 @@ function placeAnswers(index: TreeIndex, slots: readonly Slot[], slotWidth: numbe
     return [{
       transition: answer.id, position: to.id, path, atBack, x: landingX, y, width: atBack ? BACK_WIDTH - 26 : width,
       words: wrapText(answer.name, 13.5, slotWidth - 12, 3), wordsX: x + 9, wordsY: lowest + 17,
-      name: wrapText(to.name, 13.5, atBack ? BACK_WIDTH - 26 : width - 4, 3), lines: to.lines, next: nextNames(index, to),
+      name: wrapText(to.name, 13.5, atBack ? BACK_WIDTH - 26 : width - 4, 3), lines: to.lines, next: nextNames(index, to).map((text) => fitText(text, 12, atBack ? BACK_WIDTH - 26 : slotWidth - 10)),
     }]; // prettier-ignore
   });
 }
 
 function placeSections(index: TreeIndex, slots: readonly Slot[], slotWidth: number, plankY: number): HubSection[] {
   const merged = new Map<Section, { first: number; count: number }>();
-  slots.forEach(({ section }, i) => merged.set(section, { first: merged.get(section)?.first ?? i, count: (merged.get(section)?.count ?? 0) + 1 }));
+  slots.forEach(({ section }, i) =>
+    merged.set(section, { first: merged.get(section)?.first ?? i, count: (merged.get(section)?.count ?? 0) + 1 }),
+  );
   let lane = 0;
   return [...merged].map(([section, { first, count }]): HubSection => {
     const x = LEFT + first * slotWidth + 2;
     const width = count * slotWidth - 4;
     const falls = section.falls.map((id, n) => {
       const move = index.transitions.get(id)!;
-      return { transition: id, position: move.to, name: positionOf(index, move.to).name, x: x + width - 4 - 7 * n, y: plankY + 118 + 17 * (lane++ % 3) };
+      return {
+        transition: id,
+        position: move.to,
+        name: positionOf(index, move.to).name,
+        x: x + width - 4 - 7 * n,
+        y: plankY + 122 + 17 * (lane++ % 3),
+      };
     });
     return { section, x, width, words: wrapText(section.value === null ? 'nothing special' : section.name, 13.5, width - 12, 3), falls };
   });
@@ -144,7 +166,7 @@ function placeEntries(index: TreeIndex, hub: PositionId, frame: Frame, left: num
   const shown = into.slice(0, MAX_ENTRIES);
   const slot = (right - left) / Math.max(4, shown.length);
   const entries = shown.map((t, i) => ({
-    transition: t.id, position: t.from, x: left + 12 + i * slot, width: slot - 16, y: frame.height - 46,
+    transition: t.id, position: t.from, x: left + 12 + i * slot, width: slot - 16, y: frame.height - 84,
     words: wrapText(t.name, 13.5, slot - 22, 2), name: wrapText(positionOf(index, t.from).name, 13.5, slot - 16, 2),
   })); // prettier-ignore
   return { entries, more: into.length - shown.length };
@@ -159,9 +181,15 @@ export function layoutHub(tree: TreeDocument, id: PositionId, frame: Frame): Hub
   const right = frame.width - BACK_WIDTH;
   const slotWidth = (right - LEFT) / slots.length;
   const plankY = Math.round(frame.height * 0.56);
-  const landings = slots.flatMap(({ answer }) => (answer && !isAtBack(positionOf(index, answer.to)) ? [heightOf(positionOf(index, answer.to).lines)] : []));
+  const landings = slots.flatMap(({ answer }) =>
+    answer && !isAtBack(positionOf(index, answer.to)) ? [heightOf(positionOf(index, answer.to).lines)] : [],
+  );
   const lines = linesAbove(hubHeight, new Set(landings.filter((height) => height > hubHeight)), plankY);
-  const below = LINES.slice(0, hubHeight).map((line, i) => ({ line, y: Math.min(frame.height - 20, plankY + 172 + (hubHeight - 1 - i) * SQUEEZED), used: i === hubHeight - 1 }));
+  const below = LINES.slice(0, hubHeight).map((line, i) => ({
+    line,
+    y: Math.min(frame.height - 20, plankY + 172 + (hubHeight - 1 - i) * SQUEEZED),
+    used: i === hubHeight - 1,
+  }));
   const { entries, more } = placeEntries(index, id, frame, LEFT, right);
   return {
     id,

@@ -32,7 +32,12 @@ export interface PlacedRung {
   /** Names of far destinations, on leaning stubs. */
   readonly stubs: readonly Label[];
   readonly folded: readonly PositionId[];
+  /** Lower edge of the fold's bars. */
+  readonly foldY: number;
 }
+
+/** Room for the bars of a fold. */
+const FOLD_HEIGHT = 10;
 
 /** Height needed above (stubs, broken words, a hub's name) and below (name, cues) the bar. */
 export interface RungExtent {
@@ -40,8 +45,10 @@ export interface RungExtent {
   readonly below: number;
 }
 
-export const thicknessOf = (rung: Rung): number => (rung.hub ? HUB_BAR : rung.tempo === 'actNow' || rung.tempo === 'danger' ? ACT_NOW_BAR : BAR);
-const cueLinesOf = (section: Section, width: number): string[] => (section.value === null ? [] : wrapText(section.name, CUE_SIZE, width - 4, 2));
+export const thicknessOf = (rung: Rung): number =>
+  rung.hub ? HUB_BAR : rung.tempo === 'actNow' || rung.tempo === 'danger' ? ACT_NOW_BAR : BAR;
+const cueLinesOf = (section: Section, width: number): string[] =>
+  section.value === null ? [] : wrapText(section.name, CUE_SIZE, width - 4, 2);
 const nameWidth = (rung: Rung, width: number): number => width - (rung.zone === 'ladder' || rung.zone === 'back' ? TICKS_WIDTH : 2);
 
 /** Lines of cue text that the longest section of a plank needs. */
@@ -50,11 +57,14 @@ function cueRows(rung: Rung, width: number): number {
   return Math.max(1, ...rung.sections.map((section, i) => cueLinesOf(section, widths[i]!).length));
 }
 
-export function extentOf(rung: Rung, width: number, hasStubs: boolean): RungExtent {
+export function extentOf(rung: Rung, width: number, hasStubs: boolean, hasFold: boolean): RungExtent {
   if (rung.hub) return { above: HUB_SIZE + 3, below: cueRows(rung, width) * (LINE_HEIGHT - 1) + 6 };
   const broken = rung.sections.some((section) => section.broken);
   const name = wrapText(rung.name, NAME_SIZE, nameWidth(rung, width), 2).length;
-  return { above: (broken || hasStubs ? LINE_HEIGHT : 0) + 4, below: Math.max(1, name) * (LINE_HEIGHT - 1) + 6 };
+  return {
+    above: (broken || hasStubs ? LINE_HEIGHT : 0) + (hasFold ? FOLD_HEIGHT : 0) + 4,
+    below: Math.max(1, name) * (LINE_HEIGHT - 1) + 6,
+  };
 }
 
 /** Section widths by share with a minimum, filling the rung; what the minimum costs is taken from the wide ones. */
@@ -82,7 +92,9 @@ function placeSections(rung: Rung, place: RungPlace, ordered: readonly Section[]
     const left = x;
     x += width + SECTION_GAP;
     const below = place.y + thicknessOf(rung) + LINE_HEIGHT - 1;
-    const labels = rung.hub ? cueLinesOf(section, width).map((text, line) => ({ text, x: left + 1, y: below + line * (LINE_HEIGHT - 1) })) : [];
+    const labels = rung.hub
+      ? cueLinesOf(section, width).map((text, line) => ({ text, x: left + 1, y: below + line * (LINE_HEIGHT - 1) }))
+      : [];
     const feet = section.falls.map((_, n) => left + width - 5 - 6 * n).filter((foot) => foot > left);
     return { section, x: left, width, labels, feet };
   });
@@ -100,12 +112,22 @@ function withGapLabel(rung: Rung, place: RungPlace, sections: readonly PlacedSec
 }
 
 /** The rung with all of its words in place. `destinations` are the names of far landings; `ordered` its sections left to right. */
-export function placeRung(rung: Rung, place: RungPlace, ordered: readonly Section[], destinations: readonly string[], folded: readonly PositionId[]): PlacedRung {
+export function placeRung(
+  rung: Rung,
+  place: RungPlace,
+  ordered: readonly Section[],
+  destinations: readonly string[],
+  folded: readonly PositionId[],
+): PlacedRung {
   const thickness = thicknessOf(rung);
   const size = rung.hub ? HUB_SIZE : NAME_SIZE;
   const indent = rung.hub ? 0 : place.width - nameWidth(rung, place.width);
   const lines = rung.hub ? [fitText(rung.name, size, place.width)] : wrapText(rung.name, size, nameWidth(rung, place.width), 2);
-  const name = lines.map((text, i) => ({ text, x: place.x + indent, y: rung.hub ? place.y - 5 : place.y + thickness + (LINE_HEIGHT - 1) * (i + 1) }));
+  const name = lines.map((text, i) => ({
+    text,
+    x: place.x + indent,
+    y: rung.hub ? place.y - 5 : place.y + thickness + (LINE_HEIGHT - 1) * (i + 1),
+  }));
   const sections = withGapLabel(rung, place, placeSections(rung, place, ordered));
   const broken = !rung.hub && sections.some((item) => item.section.broken);
   const more = destinations.length > 1 ? ` +${destinations.length - 1}` : '';
@@ -114,5 +136,6 @@ export function placeRung(rung: Rung, place: RungPlace, ordered: readonly Sectio
   // Where a broken section is named above the bar, the far landings keep their leaning line without words.
   const stub = destinations[0] === undefined || broken ? '' : fitText(destinations[0], STUB_SIZE, room) + more;
   const stubs = destinations.length === 0 ? [] : [{ text: stub, x: place.x + place.width - textWidth(stub, STUB_SIZE), y: place.y - 5 }];
-  return { rung, ...place, thickness, name, nameSize: size, sections, stubs, folded };
+  const foldY = place.y - 3 - (broken || stubs.length > 0 ? LINE_HEIGHT : 0);
+  return { rung, ...place, thickness, name, nameSize: size, sections, stubs, folded, foldY };
 }

@@ -54,13 +54,16 @@ export function assignRows({ rungs, answers, spans, columns }: RowsInput): Row[]
     const members = rungs.flatMap((rung, i) => (rung.zone !== 'back' && bandOf(rung) === band ? [i] : []));
     const memberSet = new Set(members);
     const inside = new Map<number, number[]>();
-    for (const [from, to] of answers) if (from !== to && memberSet.has(from) && memberSet.has(to)) inside.set(to, [...(inside.get(to) ?? []), from]);
+    for (const [from, to] of answers)
+      if (from !== to && memberSet.has(from) && memberSet.has(to)) inside.set(to, [...(inside.get(to) ?? []), from]);
     const level = levelsWithin(members, inside);
     const used: number[] = [];
     const placed: number[][] = [];
     const rowOf = new Map<number, number>();
     // Guards first, in the coach's order; then by level, document order within.
-    const order = members.toSorted((a, b) => Number(rungs[b]!.isGuard) - Number(rungs[a]!.isGuard) || level.get(a)! - level.get(b)! || a - b);
+    const order = members.toSorted(
+      (a, b) => Number(rungs[b]!.isGuard) - Number(rungs[a]!.isGuard) || level.get(a)! - level.get(b)! || a - b,
+    );
     for (const i of order) {
       const floor = rungs[i]!.isGuard ? 0 : Math.max(0, ...(inside.get(i) ?? []).map((from) => (rowOf.get(from) ?? -1) + 1));
       let row = floor;

@@ -57,7 +57,8 @@ function sectionsOf(index: TreeIndex, position: Position): Section[] {
   const moves = index.from.get(position.id)!;
   const reads = position.reads.filter((read) => read.values.length > 0);
   const plain = { read: null, readKind: null, value: null, name: '', broken: false, answers: silentAnswers(moves) };
-  if (reads.length === 0) return [{ ...plain, share: 1, valueShare: 1, falls: moves.filter((t) => t.actor === 'opponent').map((t) => t.id) }];
+  if (reads.length === 0)
+    return [{ ...plain, share: 1, valueShare: 1, falls: moves.filter((t) => t.actor === 'opponent').map((t) => t.id) }];
   return reads.flatMap((read): Section[] =>
     sharesOf(read).flatMap(({ value, share }): Section[] => {
       const part = { share: share / reads.length, valueShare: share };

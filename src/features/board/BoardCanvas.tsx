@@ -7,7 +7,7 @@ import type { BoardAction, BoardState } from './boardState';
 import { CaretLine } from './CaretLine';
 import { ClimbView } from './ClimbView';
 import { HubView } from './HubView';
-import { useSize } from './useSize';
+import { useSize } from '@/ui/useSize';
 import { useZoom } from './useZoom';
 import { caretAnchor, followFrom, neighbourInRow, type Scene } from './viewModel';
 import { shareText } from './wording';
@@ -23,7 +23,8 @@ const SLOT = 84;
 /** A hub's own drawing, as wide as its answers need. */
 function hubOf(state: BoardState, size: { width: number; height: number }): HubLayout | null {
   const { tree, view, selected } = state;
-  const id = view === 'hub' ? (selected ?? tree.positions.find((position) => position.family === 'hub')?.id ?? tree.positions[0]?.id) : undefined;
+  const id =
+    view === 'hub' ? (selected ?? tree.positions.find((position) => position.family === 'hub')?.id ?? tree.positions[0]?.id) : undefined;
   if (id === undefined) return null;
   const slots = layoutHub(tree, id, { width: 980, height: 700 }).sections.length;
   return layoutHub(tree, id, { width: Math.max(size.width, 700, 170 + slots * SLOT), height: Math.max(size.height, 600) });
@@ -63,7 +64,8 @@ export function BoardCanvas({ state, scene, dispatch }: Props) {
     if (chosenX !== null && chosenY !== null) show(chosenX, chosenY);
   }, [chosenX, chosenY, show]);
 
-  const select = (id: string, at?: number) => dispatch({ type: 'select', position: id, section: at, ...(state.view === 'hub' ? {} : startsHere(state, id)) });
+  const select = (id: string, at?: number) =>
+    dispatch({ type: 'select', position: id, section: at, ...(state.view === 'hub' ? {} : startsHere(state, id)) });
   const focusRung = (id: string, at = 0) => {
     select(id, at);
     requestAnimationFrame(() => svg.current?.querySelector<SVGGElement>(`[data-rung="${CSS.escape(id)}"]`)?.focus({ preventScroll: true }));
@@ -71,7 +73,11 @@ export function BoardCanvas({ state, scene, dispatch }: Props) {
   const open = (id: string, at: number) => {
     const item = layout.rungs.find((placed) => placed.rung.id === id)?.sections[at]?.section;
     dispatch({ type: 'select', position: id, section: at });
-    dispatch({ type: 'caret', caret: item?.value && item.read ? { kind: 'answer', position: id, read: item.read, value: item.value } : { kind: 'value', position: id } });
+    dispatch({
+      type: 'caret',
+      caret:
+        item?.value && item.read ? { kind: 'answer', position: id, read: item.read, value: item.value } : { kind: 'value', position: id },
+    });
   };
   const onKey = (event: KeyboardEvent, placed: PlacedRung) => {
     const at = placed.rung.id === selected ? section : 0;
@@ -96,7 +102,13 @@ export function BoardCanvas({ state, scene, dispatch }: Props) {
   const openHub = (at: number) => {
     const item = hub!.sections[at]!.section;
     dispatch({ type: 'select', position: hub!.id, section: at });
-    dispatch({ type: 'caret', caret: item.value && item.read ? { kind: 'answer', position: hub!.id, read: item.read, value: item.value } : { kind: 'value', position: hub!.id } });
+    dispatch({
+      type: 'caret',
+      caret:
+        item.value && item.read
+          ? { kind: 'answer', position: hub!.id, read: item.read, value: item.value }
+          : { kind: 'value', position: hub!.id },
+    });
   };
   const focusable = selected ?? layout.rungs.find((placed) => placed.rung.isGuard)?.rung.id ?? layout.rungs[0]?.rung.id ?? null;
   return (
@@ -105,12 +117,28 @@ export function BoardCanvas({ state, scene, dispatch }: Props) {
         <g ref={group}>
           {hub ? (
             <>
-              <HubView layout={hub} section={section} shareOf={(item) => hubShare(state, hub.id, item)} onSelect={select} onOpen={openHub} />
+              <HubView
+                layout={hub}
+                section={section}
+                shareOf={(item) => hubShare(state, hub.id, item)}
+                onSelect={select}
+                onOpen={openHub}
+              />
               <HubName layout={hub} />
             </>
           ) : (
             <g transform={`translate(0, ${-layout.height})`}>
-              <ClimbView layout={layout} selected={selected} section={section} hovered={hovered} focusable={focusable} onSelect={select} onOpen={open} onHover={setHovered} onKey={onKey} />
+              <ClimbView
+                layout={layout}
+                selected={selected}
+                section={section}
+                hovered={hovered}
+                focusable={focusable}
+                onSelect={select}
+                onOpen={open}
+                onHover={setHovered}
+                onKey={onKey}
+              />
             </g>
           )}
         </g>
@@ -121,6 +149,9 @@ export function BoardCanvas({ state, scene, dispatch }: Props) {
         </div>
       )}
       <div className="absolute right-3 bottom-2 flex gap-3 bg-paper px-2">
+        {!hub && (state.unfolded || layout.rungs.some((placed) => placed.folded.length > 0)) && (
+          <StripButton onClick={() => dispatch({ type: 'fold' })}>{state.unfolded ? 'Fold' : 'Unfold'}</StripButton>
+        )}
         <StripButton onClick={() => by(1.25)}>Closer</StripButton>
         <StripButton onClick={() => by(0.8)}>Wider</StripButton>
         <StripButton onClick={() => fit(world)}>All</StripButton>
@@ -143,7 +174,13 @@ function hubShare(state: BoardState, hub: string, { section }: HubSection): stri
 function HubName({ layout }: { layout: HubLayout }) {
   const whole = layout.sections.filter((item) => !item.section.broken).toSorted((a, b) => b.width - a.width)[0];
   return (
-    <text x={whole ? whole.x + 8 : layout.left + 8} y={whole ? layout.plankY + 23 : layout.plankY - 34} fontSize={22} fontWeight={600} className={`font-figure ${whole ? 'fill-paper' : 'fill-red'}`}>
+    <text
+      x={whole ? whole.x + 8 : layout.left + 8}
+      y={whole ? layout.plankY + 23 : layout.plankY - 34}
+      fontSize={22}
+      fontWeight={600}
+      className={`font-figure ${whole ? 'fill-paper' : 'fill-red'}`}
+    >
       {layout.name}
     </text>
   );

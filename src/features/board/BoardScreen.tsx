@@ -47,13 +47,13 @@ function useBoardKeys(onUndo: () => void, onRedo: () => void, onFind: () => void
 
 /** The layout of the chosen view, remembering the last one so that nothing jumps when something is added. */
 function useScene(state: Parameters<typeof sceneOf>[0], routes: Parameters<typeof sceneOf>[1]): Scene {
-  const { tree, view, guard, selected, route } = state;
+  const { tree, view, guard, selected, route, unfolded } = state;
   // What is selected matters for the picture only while no guard has been chosen.
   const seed = guard === null ? selected : null;
   const [last, setLast] = useState<{ tree: TreeDocument; scene: Scene; input: string } | null>(null);
-  const input = `${view} ${guard} ${seed} ${route} ${view === 'route' ? routes[route]?.join() : ''}`;
+  const input = `${view} ${guard} ${seed} ${route} ${unfolded} ${view === 'route' ? routes[route]?.join() : ''}`;
   if (last && last.tree === tree && last.input === input) return last.scene;
-  const scene = sceneOf({ tree, view, guard, selected: seed, route }, routes, last?.scene ?? null);
+  const scene = sceneOf({ tree, view, guard, selected: seed, route, unfolded }, routes, last?.scene ?? null);
   setLast({ tree, scene, input });
   return scene;
 }
@@ -74,7 +74,8 @@ export function BoardScreen(opened: OpenedBoard) {
   const scene = useScene(state, routes);
   const broken = useMemo(() => findUnanswered(tree).length, [tree]);
   const position = selected === null ? undefined : indexOf(tree).positions.get(selected);
-  const onBoard = view === 'hub' ? caret !== null && 'position' in caret && caret.position === selected : caretAnchor(scene.layout, caret) !== null;
+  const onBoard =
+    view === 'hub' ? caret !== null && 'position' in caret && caret.position === selected : caretAnchor(scene.layout, caret) !== null;
 
   return (
     <div className="flex h-dvh flex-col">
@@ -103,8 +104,13 @@ export function BoardScreen(opened: OpenedBoard) {
         <div className="flex min-h-0 flex-col">
           {view === 'route' && (
             <div className="flex items-center gap-3 px-4 font-figure text-[15px]">
-              {routes.length === 0 ? 'No way from a start to a goal goes through here yet.' : `Way ${(state.route % routes.length) + 1} of the ${routes.length} shortest`}
-              <StripButton disabled={routes.length < 2} onClick={() => dispatch({ type: 'route', route: (state.route + 1) % routes.length })}>
+              {routes.length === 0
+                ? 'No way from a start to a goal goes through here yet.'
+                : `Way ${(state.route % routes.length) + 1} of the ${routes.length} shortest`}
+              <StripButton
+                disabled={routes.length < 2}
+                onClick={() => dispatch({ type: 'route', route: (state.route + 1) % routes.length })}
+              >
                 Next way
               </StripButton>
             </div>

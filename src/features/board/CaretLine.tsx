@@ -21,18 +21,50 @@ export function CaretLine({ tree, caret, dispatch }: Props) {
   const key = JSON.stringify(caret);
   switch (caret.kind) {
     case 'guard':
-      return <Caret key={key} lead="He shows" label="Name the guard he shows" hint="closed guard, knee shield …" onText={(text) => dispatch(typeGuard(tree, text))} onClose={close} />;
+      return (
+        <Caret
+          key={key}
+          lead="He shows"
+          label="Name the guard he shows"
+          hint="closed guard, knee shield …"
+          onText={(text) => dispatch(typeGuard(tree, text))}
+          onClose={close}
+        />
+      );
     case 'value':
       return (
-        <Caret key={key} lead="he" label="What he does or shows there" hint="frames, turns away …" onText={(text) => dispatch(typeValue(tree, caret.position, text))} onClose={close} onNext={next} />
+        <Caret
+          key={key}
+          lead="he"
+          label="What he does or shows there"
+          hint="frames, turns away …"
+          onText={(text) => dispatch(typeValue(tree, caret.position, text))}
+          onClose={close}
+          onNext={next}
+        />
       );
     case 'answer':
       return (
-        <Caret key={key} lead="I" label="What I do then" hint="cut the knee across …" onText={(text) => dispatch({ type: 'caret', caret: landingCaret(caret, text) })} onClose={close} onNext={next} />
+        <Caret
+          key={key}
+          lead="I"
+          label="What I do then"
+          hint="cut the knee across …"
+          onText={(text) => dispatch({ type: 'caret', caret: landingCaret(caret, text) })}
+          onClose={close}
+          onNext={next}
+        />
       );
     case 'fall':
       return (
-        <Caret key={key} lead="he" label="What he does if I fail" hint="sweeps me, gets the hook back …" onText={(text) => dispatch({ type: 'caret', caret: landingCaret(caret, text) })} onClose={close} />
+        <Caret
+          key={key}
+          lead="he"
+          label="What he does if I fail"
+          hint="sweeps me, gets the hook back …"
+          onText={(text) => dispatch({ type: 'caret', caret: landingCaret(caret, text) })}
+          onClose={close}
+        />
       );
     case 'landing':
       return (
@@ -41,7 +73,14 @@ export function CaretLine({ tree, caret, dispatch }: Props) {
           lead={caret.actor === 'owner' ? 'lands on' : 'he gets to'}
           label="Where it lands: a position of this tree, or a new one"
           hint="type a name"
-          optionsFor={(typed) => landingOptions(tree, caret, typed).map((option) => ({ key: option.key, label: option.name, note: option.note, isNew: option.position === null }))}
+          optionsFor={(typed) =>
+            landingOptions(tree, caret, typed).map((option) => ({
+              key: option.key,
+              label: option.name,
+              note: option.note,
+              isNew: option.position === null,
+            }))
+          }
           onPick={(picked, typed) => {
             const option = landingOptions(tree, caret, typed).find((item) => item.key === picked.key);
             if (option?.position) dispatch(landOn(tree, caret, option.position));

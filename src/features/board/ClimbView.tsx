@@ -16,8 +16,22 @@ const Ladder = memo(function Ladder({ layout }: { layout: BoardLayout }) {
         const stroke = isLine ? 'stroke-red' : label === 'under' ? 'stroke-ink' : label === 'facing' ? 'stroke-hair' : 'stroke-none';
         return (
           <g key={label}>
-            <line x1={label === 'under' ? 8 : leftRail} x2={label === 'under' ? width - 8 : rightRail} y1={y} y2={y} className={stroke} strokeWidth={label === 'under' ? 2 : 1} />
-            <text x={leftRail - 9} y={y - (isLine ? 4 : 10)} textAnchor="end" fontSize={isLine ? 17 : 15} fontWeight={isLine ? 500 : 400} className={isLine ? 'fill-red' : 'fill-soft'}>
+            <line
+              x1={label === 'under' ? 8 : leftRail}
+              x2={label === 'under' ? width - 8 : rightRail}
+              y1={y}
+              y2={y}
+              className={stroke}
+              strokeWidth={label === 'under' ? 2 : 1}
+            />
+            <text
+              x={leftRail - 9}
+              y={y - (isLine ? 4 : 10)}
+              textAnchor="end"
+              fontSize={isLine ? 17 : 15}
+              fontWeight={isLine ? 500 : 400}
+              className={isLine ? 'fill-red' : 'fill-soft'}
+            >
               {label}
             </text>
           </g>
@@ -59,7 +73,15 @@ interface Props {
 
 /** All climbs at rest, drawn once. */
 const Climbs = memo(function Climbs({ climbs }: { climbs: readonly Climb[] }) {
-  return <path d={climbs.filter((climb) => !climb.stub).map(pathOf).join('')} className="fill-none stroke-route" />;
+  return (
+    <path
+      d={climbs
+        .filter((climb) => !climb.stub)
+        .map(pathOf)
+        .join('')}
+      className="fill-none stroke-route"
+    />
+  );
 });
 
 /** The climb itself. Each rung is a button; its sections are walked with the arrow keys. */
@@ -82,7 +104,11 @@ export function ClimbView({ layout, selected, section, hovered, focusable, onSel
         <path key={climb.transition} d={pathOf(climb)} className="fill-none stroke-his" strokeWidth={2} />
       ))}
       {layout.rungs.map((placed) => (
-        <RungShape key={placed.rung.id} placed={placed} mark={placed.rung.id === selected ? 'selected' : placed.rung.id === hovered ? 'hovered' : 'none'} />
+        <RungShape
+          key={placed.rung.id}
+          placed={placed}
+          mark={placed.rung.id === selected ? 'selected' : placed.rung.id === hovered ? 'hovered' : 'none'}
+        />
       ))}
       {layout.rungs.map((placed) => {
         const { rung, x, y, width } = placed;
@@ -101,8 +127,18 @@ export function ClimbView({ layout, selected, section, hovered, focusable, onSel
             onPointerLeave={() => onHover(null)}
             onKeyDown={(event) => onKey(event, placed)}
           >
-            <rect x={x - 4} y={y - 12} width={width + 8} height={48} fill="transparent" strokeWidth={3} className="ring stroke-transparent" />
-            {inFocus && <rect x={inFocus.x} y={y + Math.max(5, placed.thickness) + 1} width={inFocus.width} height={2} className="fill-red" />}
+            <rect
+              x={x - 4}
+              y={y - 12}
+              width={width + 8}
+              height={48}
+              fill="transparent"
+              strokeWidth={3}
+              className="ring stroke-transparent"
+            />
+            {inFocus && (
+              <rect x={inFocus.x} y={y + Math.max(5, placed.thickness) + 1} width={inFocus.width} height={2} className="fill-red" />
+            )}
             {placed.sections.map(
               (item, i) =>
                 item.section.broken && (

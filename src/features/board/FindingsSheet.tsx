@@ -15,7 +15,8 @@ interface Props {
 /** Where the finding is put right: the caret for what is missing, else the place itself. */
 function goTo(finding: Finding, dispatch: Dispatch<BoardAction>): void {
   dispatch({ type: 'select', position: finding.position });
-  if (finding.kind === 'unanswered') dispatch({ type: 'caret', caret: { kind: 'answer', position: finding.position, read: finding.read, value: finding.value } });
+  if (finding.kind === 'unanswered')
+    dispatch({ type: 'caret', caret: { kind: 'answer', position: finding.position, read: finding.read, value: finding.value } });
   if (finding.kind === 'deadEnd') dispatch({ type: 'caret', caret: { kind: 'value', position: finding.position } });
 }
 
@@ -23,17 +24,27 @@ function Item({ tree, finding, dispatch }: { tree: TreeDocument; finding: Findin
   const [reason, setReason] = useState<string | null>(null);
   const text = findingText(tree, finding);
   const dismiss = () => {
-    if (reason?.trim()) dispatch({ type: 'edit', label: `set aside: ${text.place}`, tree: withDismissal(tree, { finding: finding.key, reason: reason.trim() }) });
+    if (reason?.trim())
+      dispatch({
+        type: 'edit',
+        label: `set aside: ${text.place}`,
+        tree: withDismissal(tree, { finding: finding.key, reason: reason.trim() }),
+      });
   };
   return (
     <li className="border-t border-hair py-2" data-finding={finding.key}>
       <p className="font-figure text-[15px]">
-        <span className="font-semibold">{text.place}</span>: <span className={finding.kind === 'unanswered' ? 'font-medium text-red' : 'font-medium'}>{text.what}</span>
+        <span className="font-semibold">{text.place}</span>:{' '}
+        <span className={finding.kind === 'unanswered' ? 'font-medium text-red' : 'font-medium'}>{text.what}</span>
       </p>
       <p className="text-soft">{text.why}</p>
       {reason === null ? (
         <p className="flex gap-4 font-figure text-[15px]">
-          <button type="button" className="min-h-8 font-medium underline decoration-red decoration-2 underline-offset-4" onClick={() => goTo(finding, dispatch)}>
+          <button
+            type="button"
+            className="min-h-8 font-medium underline decoration-red decoration-2 underline-offset-4"
+            onClick={() => goTo(finding, dispatch)}
+          >
             {text.action}
           </button>
           <button type="button" className="min-h-8 text-soft underline" onClick={() => setReason('')}>
@@ -78,7 +89,13 @@ export function FindingsSheet({ tree, findings, pending, dispatch }: Props) {
   return (
     <section aria-label="Findings" aria-busy={pending}>
       <h2 className="text-[29px]">What needs you</h2>
-      {open.length === 0 && <p>{tree.positions.length === 0 ? 'Draw the first guard on the board; what has no answer will be listed here.' : 'Nothing is open: every value drawn has an answer and every way leads on.'}</p>}
+      {open.length === 0 && (
+        <p>
+          {tree.positions.length === 0
+            ? 'Draw the first guard on the board; what has no answer will be listed here.'
+            : 'Nothing is open: every value drawn has an answer and every way leads on.'}
+        </p>
+      )}
       {FINDING_KINDS.map(([kind, title]) => {
         const items = open.filter((finding) => finding.kind === kind);
         if (items.length === 0) return null;
@@ -95,7 +112,9 @@ export function FindingsSheet({ tree, findings, pending, dispatch }: Props) {
           </details>
         );
       })}
-      {findings.status === 'budget' && <p className="mt-3 text-soft">There are more loops than are listed here; the search stopped early.</p>}
+      {findings.status === 'budget' && (
+        <p className="mt-3 text-soft">There are more loops than are listed here; the search stopped early.</p>
+      )}
       {aside.length > 0 && (
         <details>
           <summary className="mt-3 min-h-8 font-figure text-[15px] font-semibold tracking-wide uppercase">Set aside {aside.length}</summary>
@@ -108,7 +127,13 @@ export function FindingsSheet({ tree, findings, pending, dispatch }: Props) {
                     <span className="font-semibold">{text.place}</span>: {text.what}
                   </p>
                   <p className="text-soft">because {reasons.get(finding.key)}</p>
-                  <button type="button" className="min-h-8 font-figure text-[15px] underline" onClick={() => dispatch({ type: 'edit', label: `back on the list: ${text.place}`, tree: withoutDismissal(tree, finding.key) })}>
+                  <button
+                    type="button"
+                    className="min-h-8 font-figure text-[15px] underline"
+                    onClick={() =>
+                      dispatch({ type: 'edit', label: `back on the list: ${text.place}`, tree: withoutDismissal(tree, finding.key) })
+                    }
+                  >
                     Put it back on the list
                   </button>
                 </li>

@@ -3,7 +3,19 @@ import { LINES, type Line } from '@/core/tree';
 
 const points = (list: readonly (readonly [number, number])[]): string => list.map(([x, y]) => `${x.toFixed(1)},${y.toFixed(1)}`).join(' ');
 
-function Lines({ words, x, y, className, step = 15 }: { words: readonly string[]; x: number; y: number; className: string; step?: number }) {
+function Lines({
+  words,
+  x,
+  y,
+  className,
+  step = 15,
+}: {
+  words: readonly string[];
+  x: number;
+  y: number;
+  className: string;
+  step?: number;
+}) {
   return words.map((text, i) => (
     <text key={i} x={x} y={y + i * step} fontSize={13.5} className={`halo ${className}`}>
       {text}
@@ -12,7 +24,9 @@ function Lines({ words, x, y, className, step = 15 }: { words: readonly string[]
 }
 
 function TickStack({ lines, x, y }: { lines: readonly Line[]; x: number; y: number }) {
-  return LINES.map((line, i) => <rect key={line} x={x} y={y + (4 - i) * 4.5} width={10} height={2.6} className={lines.includes(line) ? 'fill-ink' : 'fill-hair'} />);
+  return LINES.map((line, i) => (
+    <rect key={line} x={x} y={y + (4 - i) * 4.5} width={10} height={2.6} className={lines.includes(line) ? 'fill-ink' : 'fill-hair'} />
+  ));
 }
 
 /** A way up: "I …" beside its line, the rung where it lands, and what can follow in soft ink above. */
@@ -84,16 +98,20 @@ function PlankSection({ item, plankY, share, chosen, onOpen, onSelect }: Section
         role="button"
         tabIndex={0}
         data-broken={section.broken ? `${section.value}` : undefined}
-        aria-label={section.broken ? `${section.name}: no answer yet, answer it` : `${section.name || 'nothing special'}: add another answer`}
+        aria-label={
+          section.broken ? `${section.name}: no answer yet, answer it` : `${section.name || 'nothing special'}: add another answer`
+        }
         className="cursor-pointer"
         onClick={onOpen}
         onKeyDown={(event) => event.key === 'Enter' && onOpen()}
       >
         <rect x={x} y={top - 6} width={width} height={96} fill="transparent" />
         <Lines words={words} x={x + 5} y={bottom + 19} className={`${section.broken ? 'fill-red' : 'fill-his'} font-medium`} />
-        <text x={x + 5} y={bottom + 20 + words.length * 15} fontSize={12.5} className="halo fill-soft">
-          {share}
-        </text>
+        {share.split(', ').map((part, i) => (
+          <text key={i} x={x + 5} y={bottom + 20 + (words.length + i) * 15} fontSize={12.5} className="halo fill-soft">
+            {part}
+          </text>
+        ))}
         {chosen && <rect x={x} y={bottom + 2} width={width} height={3} className="fill-ink" />}
       </g>
     </g>
@@ -130,10 +148,26 @@ export function HubView({ layout, section, shareOf, onSelect, onOpen }: Props) {
         <Answer key={answer.transition} answer={answer} onSelect={onSelect} />
       ))}
       {layout.sections.map((item, i) => (
-        <PlankSection key={i} item={item} plankY={plankY} share={shareOf(item)} chosen={i === section} onOpen={() => onOpen(i)} onSelect={onSelect} />
+        <PlankSection
+          key={i}
+          item={item}
+          plankY={plankY}
+          share={shareOf(item)}
+          chosen={i === section}
+          onOpen={() => onOpen(i)}
+          onSelect={onSelect}
+        />
       ))}
       {layout.entries.map((entry) => (
-        <g key={entry.transition} className="cursor-pointer" role="button" tabIndex={0} aria-label={`from ${entry.name.join(' ')}: ${entry.words.join(' ')}`} onClick={() => onSelect(entry.position)} onKeyDown={(event) => event.key === 'Enter' && onSelect(entry.position)}>
+        <g
+          key={entry.transition}
+          className="cursor-pointer"
+          role="button"
+          tabIndex={0}
+          aria-label={`from ${entry.name.join(' ')}: ${entry.words.join(' ')}`}
+          onClick={() => onSelect(entry.position)}
+          onKeyDown={(event) => event.key === 'Enter' && onSelect(entry.position)}
+        >
           <path d={`M${entry.x},${entry.y}V${plankY + 196}`} className="stroke-route" strokeWidth={1.3} />
           <Lines words={entry.words} x={entry.x + 7} y={entry.y - 22} className="fill-ink" />
           <rect x={entry.x} y={entry.y} width={entry.width} height={5} className="fill-ink" />
@@ -141,7 +175,7 @@ export function HubView({ layout, section, shareOf, onSelect, onOpen }: Props) {
         </g>
       ))}
       {layout.moreEntries > 0 && (
-        <text x={right - 6} y={height - 58} textAnchor="end" fontSize={12.5} className="fill-soft">
+        <text x={left + 12} y={height - 26} fontSize={12.5} className="fill-soft">
           +{layout.moreEntries} more ways in
         </text>
       )}

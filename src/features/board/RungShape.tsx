@@ -13,7 +13,9 @@ function Snapped({ section, y, thickness }: { section: PlacedSection; y: number;
   return (
     <>
       <path d={left + right} className="fill-red" />
-      {width > 40 && <line x1={x + bite + 4} x2={x + width - bite - 4} y1={middle} y2={middle} className="stroke-red" strokeDasharray="1.5 4" />}
+      {width > 40 && (
+        <line x1={x + bite + 4} x2={x + width - bite - 4} y1={middle} y2={middle} className="stroke-red" strokeDasharray="1.5 4" />
+      )}
     </>
   );
 }
@@ -24,7 +26,14 @@ function Ticks({ placed }: { placed: PlacedRung }) {
   return (
     <g>
       {LINES.map((line, i) => (
-        <rect key={line} x={x} y={y + thickness + 14 - i * 2.6} width={8} height={1.7} className={rung.lines.includes(line) ? 'fill-ink' : 'fill-hair'} />
+        <rect
+          key={line}
+          x={x}
+          y={y + thickness + 14 - i * 2.6}
+          width={8}
+          height={1.7}
+          className={rung.lines.includes(line) ? 'fill-ink' : 'fill-hair'}
+        />
       ))}
     </g>
   );
@@ -39,7 +48,9 @@ export const RungShape = memo(function RungShape({ placed, mark }: { placed: Pla
   const nameEnd = placed.name.at(-1);
   return (
     <g className="font-figure">
-      {mark === 'selected' && <rect x={x - 6} y={y - 22} width={width + 12} height={66} className="fill-tint" />}
+      {mark === 'selected' && (
+        <rect x={x - 6} y={y - 20} width={width + 12} height={thickness + 26 + 13 * placed.name.length} className="fill-tint" />
+      )}
       {sections.map((item, i) =>
         item.section.broken ? (
           <Snapped key={i} section={item} y={y} thickness={thickness} />
@@ -48,13 +59,28 @@ export const RungShape = memo(function RungShape({ placed, mark }: { placed: Pla
         ),
       )}
       {rung.tempo === 'safe' && !rung.ends && (
-        <path d={`M${x + 1},${y}v${thickness + 6}M${x + width - 1},${y}v${thickness + 6}`} className={rung.hub ? 'stroke-red' : 'stroke-ink'} strokeWidth={2.5} />
+        <path
+          d={`M${x + 1},${y}v${thickness + 6}M${x + width - 1},${y}v${thickness + 6}`}
+          className={rung.hub ? 'stroke-red' : 'stroke-ink'}
+          strokeWidth={2.5}
+        />
       )}
       {rung.ends && !below && <path d={`M${x},${y}v-9h${width}v9`} className="fill-none stroke-red" strokeWidth={2} />}
-      {sections.flatMap((item) => item.feet.map((foot) => <path key={`${item.x} ${foot}`} d={`M${foot},${y + thickness}v6m-3,0h6`} className="fill-none stroke-his" strokeWidth={1.6} />))}
+      {sections.flatMap((item) =>
+        item.feet.map((foot) => (
+          <path key={`${item.x} ${foot}`} d={`M${foot},${y + thickness}v6m-3,0h6`} className="fill-none stroke-his" strokeWidth={1.6} />
+        )),
+      )}
       {sections.flatMap((item) =>
         item.labels.map((label, line) => (
-          <text key={`${item.x} ${line}`} x={label.x} y={label.y} fontSize={rung.hub ? 13 : 12.5} fontWeight={500} className={`halo ${item.section.broken ? 'fill-red' : 'fill-his'}`}>
+          <text
+            key={`${item.x} ${line}`}
+            x={label.x}
+            y={label.y}
+            fontSize={rung.hub ? 13 : 12.5}
+            fontWeight={500}
+            className={`halo ${item.section.broken ? 'fill-red' : 'fill-his'}`}
+          >
             {label.text}
           </text>
         )),
@@ -83,7 +109,10 @@ export const RungShape = memo(function RungShape({ placed, mark }: { placed: Pla
       )}
       {placed.stubs.map((label) => (
         <g key={`stub ${label.text}`}>
-          <path d={label.text === '' ? `M${label.x - 8},${y}l8,-8` : `M${label.x - 4},${label.y - 3}l-5,8`} className="fill-none stroke-route" />
+          <path
+            d={label.text === '' ? `M${label.x - 8},${y}l8,-8` : `M${label.x - 4},${label.y - 3}l-5,8`}
+            className="fill-none stroke-route"
+          />
           <text x={label.x} y={label.y} fontSize={12} className="halo fill-soft">
             {label.text}
           </text>
@@ -91,8 +120,12 @@ export const RungShape = memo(function RungShape({ placed, mark }: { placed: Pla
       ))}
       {placed.folded.length > 0 && (
         <g>
-          <path d={`M${x},${y - 6}h${width * 0.5}M${x},${y - 9.5}h${width * 0.65}`} className="fill-none stroke-route" strokeWidth={2} />
-          <text x={x + width - 16} y={y - 4} fontSize={12.5} fontWeight={600} className="halo fill-soft">
+          <path
+            d={`M${x},${placed.foldY}h${width * 0.5}m${-width * 0.5},-3.5h${width * 0.65}`}
+            className="fill-none stroke-route"
+            strokeWidth={2}
+          />
+          <text x={x + width - 16} y={placed.foldY + 3} fontSize={12.5} fontWeight={600} className="halo fill-soft">
             +{placed.folded.length}
           </text>
         </g>

@@ -23,7 +23,7 @@ interface Props {
 /** A small ladder: press a line to say that it is held here. */
 function LadderToggle({ position, onChange }: { position: Position; onChange: (lines: Position['lines']) => void }) {
   return (
-    <fieldset className="border-x-[3px] border-red px-0">
+    <fieldset>
       <legend className="sr-only">Lines cleared here</legend>
       {LINES.toReversed().map((line) => {
         const held = position.lines.includes(line);
@@ -35,7 +35,9 @@ function LadderToggle({ position, onChange }: { position: Position; onChange: (l
             className="flex min-h-6 w-24 items-center gap-2 font-figure text-[15px]"
             onClick={() => onChange(LINES.filter((item) => (item === line ? !held : position.lines.includes(item))))}
           >
-            <span aria-hidden className={`h-[7px] w-8 border ${held ? 'border-ink bg-ink' : 'border-hair'}`} />
+            <span aria-hidden className="flex h-6 w-9 items-center border-x-[3px] border-red">
+              <span className={`h-[7px] w-full border-y ${held ? 'border-ink bg-ink' : 'border-route'}`} />
+            </span>
             <span className={held ? 'font-medium' : 'text-soft'}>{line}</span>
           </button>
         );
@@ -53,7 +55,8 @@ function OddsLine({ position, odds, pending }: Pick<Props, 'position' | 'odds' |
       Finish from here: <strong className="font-semibold">{inHundred(here.value)}</strong>
       {start && `, at best ${inHundred(start.optimistic)}`}
       <span className="block text-[13px] text-soft">
-        round clock {clock(odds.roundSeconds)}, from typed and default chances; {here.undrawn > 0 ? `${inHundred(here.undrawn)} left for what is not drawn` : 'all he can do is drawn'}
+        round clock {clock(odds.roundSeconds)}, from typed and default chances;{' '}
+        {here.undrawn > 0 ? `${inHundred(here.undrawn)} left for what is not drawn` : 'all he can do is drawn'}
       </span>
     </p>
   );
@@ -63,16 +66,27 @@ export function RungSheet({ tree, position, odds, pending, caret, dispatch }: Pr
   const index = indexOf(tree);
   const moves = index.from.get(position.id)!;
   const isStart = tree.starts.some((start) => start.position === position.id);
-  const edit = (label: string, patch: Partial<Position>) => dispatch({ type: 'edit', label: `${position.name}: ${label}`, tree: withPosition(tree, { ...position, ...patch }) });
+  const edit = (label: string, patch: Partial<Position>) =>
+    dispatch({ type: 'edit', label: `${position.name}: ${label}`, tree: withPosition(tree, { ...position, ...patch }) });
   const setStart = (on: boolean) => {
     const others = tree.starts.filter((start) => start.position !== position.id);
-    dispatch({ type: 'edit', label: `${position.name}: ${on ? 'a start' : 'no start'}`, tree: { ...tree, starts: on ? [...others, { position: position.id }] : others } });
+    dispatch({
+      type: 'edit',
+      label: `${position.name}: ${on ? 'a start' : 'no start'}`,
+      tree: { ...tree, starts: on ? [...others, { position: position.id }] : others },
+    });
   };
   const watch = moves.flatMap((move) => (move.actor === 'owner' ? (move.mistakes ?? []) : []));
   const cautions = [...new Set([...(position.hazards ?? []), ...moves.flatMap((move) => move.hazards ?? [])])];
   return (
     <section aria-label={position.name}>
-      <InlineName key={position.id} label="Name of the position" value={position.name} onChange={(name) => edit('renamed', { name })} className="text-[29px]" />
+      <InlineName
+        key={position.id}
+        label="Name of the position"
+        value={position.name}
+        onChange={(name) => edit('renamed', { name })}
+        className="text-[29px]"
+      />
       <p>
         <strong className="font-semibold">{TEMPO_WORDS[position.tempo]}</strong> {position.tempoReason}
       </p>
@@ -81,7 +95,8 @@ export function RungSheet({ tree, position, odds, pending, caret, dispatch }: Pr
         <p className="text-soft">
           {plural((index.to.get(position.id) ?? []).length, 'way in', 'ways in')},
           <br />
-          {plural(moves.filter((move) => move.actor === 'owner').length, 'way on', 'ways on')}, {plural(moves.filter((move) => move.actor === 'opponent').length, 'fall')}
+          {plural(moves.filter((move) => move.actor === 'owner').length, 'way on', 'ways on')},{' '}
+          {plural(moves.filter((move) => move.actor === 'opponent').length, 'fall')}
           {position.legRelation && (
             <>
               <br />
@@ -120,14 +135,22 @@ export function RungSheet({ tree, position, odds, pending, caret, dispatch }: Pr
         <summary className="min-h-9 font-figure text-[15px] font-medium">About this position</summary>
         <div className="grid gap-2">
           <Field label="Kind of place">
-            <select className={selectClass} value={position.family} onChange={(event) => edit('kind', { family: event.target.value as Position['family'] })}>
+            <select
+              className={selectClass}
+              value={position.family}
+              onChange={(event) => edit('kind', { family: event.target.value as Position['family'] })}
+            >
               {FAMILIES.map((family) => (
                 <option key={family}>{family}</option>
               ))}
             </select>
           </Field>
           <Field label="Time here">
-            <select className={selectClass} value={position.tempo} onChange={(event) => edit('time', { tempo: event.target.value as Position['tempo'] })}>
+            <select
+              className={selectClass}
+              value={position.tempo}
+              onChange={(event) => edit('time', { tempo: event.target.value as Position['tempo'] })}
+            >
               {TEMPOS.map((tempo) => (
                 <option key={tempo} value={tempo}>
                   {TEMPO_WORDS[tempo]}
@@ -136,7 +159,11 @@ export function RungSheet({ tree, position, odds, pending, caret, dispatch }: Pr
             </select>
           </Field>
           <Field label="The climb ends here as">
-            <select className={selectClass} value={position.ends ?? ''} onChange={(event) => edit('ending', { ends: (event.target.value || undefined) as Position['ends'] })}>
+            <select
+              className={selectClass}
+              value={position.ends ?? ''}
+              onChange={(event) => edit('ending', { ends: (event.target.value || undefined) as Position['ends'] })}
+            >
               <option value="">it goes on</option>
               {ENDINGS.map((ending) => (
                 <option key={ending} value={ending}>
@@ -149,15 +176,33 @@ export function RungSheet({ tree, position, odds, pending, caret, dispatch }: Pr
             <input type="checkbox" checked={isStart} onChange={(event) => setStart(event.target.checked)} /> A round can start here
           </label>
           <label className="flex min-h-9 items-center gap-2">
-            <input type="checkbox" checked={position.ownerRole === 'below'} onChange={(event) => edit('role', { ownerRole: event.target.checked ? 'below' : undefined })} /> I am below
+            <input
+              type="checkbox"
+              checked={position.ownerRole === 'below'}
+              onChange={(event) => edit('role', { ownerRole: event.target.checked ? 'below' : undefined })}
+            />{' '}
+            I am below
           </label>
           <label className="flex min-h-9 items-center gap-2">
-            <input type="checkbox" checked={position.wordingUnsure ?? false} onChange={(event) => edit('wording', { wordingUnsure: event.target.checked || undefined })} /> Not sure of the name yet
+            <input
+              type="checkbox"
+              checked={position.wordingUnsure ?? false}
+              onChange={(event) => edit('wording', { wordingUnsure: event.target.checked || undefined })}
+            />{' '}
+            Not sure of the name yet
           </label>
           <button
             type="button"
             className="min-h-9 justify-self-start text-red underline"
-            onClick={() => dispatch({ type: 'edit', label: `${position.name} removed`, tree: withoutPosition(tree, position.id), select: null, caret: null })}
+            onClick={() =>
+              dispatch({
+                type: 'edit',
+                label: `${position.name} removed`,
+                tree: withoutPosition(tree, position.id),
+                select: null,
+                caret: null,
+              })
+            }
           >
             Remove this position and its {plural(moves.length + (index.to.get(position.id) ?? []).length, 'transition')}
           </button>

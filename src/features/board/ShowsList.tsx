@@ -23,11 +23,20 @@ function Move({ tree, move, best, dispatch }: { tree: TreeDocument; move: Transi
   return (
     <div className="pl-3">
       <div className="flex items-baseline justify-between gap-2">
-        <button type="button" aria-expanded={open} className={`min-h-7 text-left hover:underline ${move.actor === 'owner' ? '' : 'text-his'}`} onClick={() => setOpen(!open)}>
+        <button
+          type="button"
+          aria-expanded={open}
+          className={`min-h-7 text-left hover:underline ${move.actor === 'owner' ? '' : 'text-his'}`}
+          onClick={() => setOpen(!open)}
+        >
           {words}
           {best && <span className="text-red"> · best</span>}
         </button>
-        <button type="button" className="shrink-0 text-right font-figure text-[15px] font-medium hover:underline" onClick={() => dispatch({ type: 'select', position: to.id })}>
+        <button
+          type="button"
+          className="shrink-0 text-right font-figure text-[15px] font-medium hover:underline"
+          onClick={() => dispatch({ type: 'select', position: to.id })}
+        >
           {to.name}
         </button>
       </div>
@@ -48,12 +57,21 @@ function Shown({ tree, position, read, value, odds, dispatch }: ShownProps) {
   const answers = ownerOptions(index, position.id).filter((t) => t.when?.[read.id]?.includes(value.id));
   const falls = consequencesOf(index, position.id, read.id, value.id);
   const choices = odds?.positions.find((item) => item.position === position.id)?.choices ?? [];
-  const best = new Set(choices.filter((choice) => choice.shown.some((group) => group.read === read.id && group.values.includes(value.id))).map((choice) => choice.best));
+  const best = new Set(
+    choices
+      .filter((choice) => choice.shown.some((group) => group.read === read.id && group.values.includes(value.id)))
+      .map((choice) => choice.best),
+  );
   const broken = answers.length === 0;
   return (
     <div className="mt-2">
       <div className="flex items-baseline justify-between gap-2 font-figure text-[15px]">
-        <button type="button" aria-expanded={open} className={`min-h-7 text-left font-medium hover:underline ${broken ? 'text-red' : 'text-his'}`} onClick={() => setOpen(!open)}>
+        <button
+          type="button"
+          aria-expanded={open}
+          className={`min-h-7 text-left font-medium hover:underline ${broken ? 'text-red' : 'text-his'}`}
+          onClick={() => setOpen(!open)}
+        >
           {readLead(read)} {value.name}
           {value.unsure && ' ?'}
         </button>
@@ -61,7 +79,7 @@ function Shown({ tree, position, read, value, odds, dispatch }: ShownProps) {
       </div>
       {open && <ValueEditor tree={tree} position={position} read={read} value={value} dispatch={dispatch} />}
       {answers.map((move) => (
-        <Move key={move.id} tree={tree} move={move} best={answers.length > 1 && best.has(move.id)} dispatch={dispatch} />
+        <Move key={move.id} tree={tree} move={move} best={answers.length > 1 && best.size === 1 && best.has(move.id)} dispatch={dispatch} />
       ))}
       {broken && (
         <button
@@ -89,20 +107,34 @@ export function ShowsList(props: Props) {
     <>
       <h3 className="mt-4 border-t border-hair pt-3 text-[15px] tracking-wide uppercase">He shows, I answer</h3>
       {position.reads.map((read) => read.values.map((value) => <Shown key={value.id} {...props} read={read} value={value} />))}
-      {silent.length > 0 && <p className="mt-2 font-figure text-[15px] font-medium text-his">{position.reads.length > 0 ? 'nothing special' : 'whatever he does'}</p>}
+      {silent.length > 0 && (
+        <p className="mt-2 font-figure text-[15px] font-medium text-his">
+          {position.reads.length > 0 ? 'nothing special' : 'whatever he does'}
+        </p>
+      )}
       {silent.map((move) => (
         <Move key={move.id} tree={tree} move={move} best={false} dispatch={dispatch} />
       ))}
       <div className="mt-2 flex gap-4 font-figure text-[15px]">
-        <button type="button" className="min-h-9 text-his underline" onClick={() => dispatch({ type: 'caret', caret: { kind: 'value', position: position.id } })}>
+        <button
+          type="button"
+          className="min-h-9 text-his underline"
+          onClick={() => dispatch({ type: 'caret', caret: { kind: 'value', position: position.id } })}
+        >
           he …
         </button>
-        <button type="button" className="min-h-9 underline" onClick={() => dispatch({ type: 'caret', caret: { kind: 'answer', position: position.id, read: null, value: null } })}>
+        <button
+          type="button"
+          className="min-h-9 underline"
+          onClick={() => dispatch({ type: 'caret', caret: { kind: 'answer', position: position.id, read: null, value: null } })}
+        >
           I … (whatever he does)
         </button>
       </div>
       {closed.length > 0 && <p className="text-[13px] text-soft">To be answered wholly: {closed.map((read) => read.name).join(', ')}.</p>}
-      {odds && position.reads.length === 0 && <p className="text-[13px] text-soft">Nothing he does here is drawn yet, so {inHundred(0.5)} is kept back for it.</p>}
+      {odds && position.reads.length === 0 && (
+        <p className="text-[13px] text-soft">Nothing he does here is drawn yet, so {inHundred(0.5)} is kept back for it.</p>
+      )}
     </>
   );
 }

@@ -16,7 +16,9 @@ export function StaleDialog({ state, dispatch }: { state: BoardState; dispatch: 
   const { clashing } = mergeOnto(stale.tree, pending);
 
   const keepAsCopy = async () => {
-    const response = await fetch('/api/trees', { method: 'POST', body: formatTreeFile({ ...tree, name: `${tree.name} (my copy)` }) }).catch(() => null);
+    const response = await fetch('/api/trees', { method: 'POST', body: formatTreeFile({ ...tree, name: `${tree.name} (my copy)` }) }).catch(
+      () => null,
+    );
     if (!response?.ok) return setProblem('The copy could not be stored. Nothing is lost: both versions are still here.');
     const { treeId } = (await response.json()) as { treeId: string };
     dispatch({ type: 'takeTheirs' });

@@ -16,14 +16,19 @@ interface Props {
 /** Rename, re-link, weigh or remove one transition. */
 export function TransitionEditor({ tree, move, dispatch }: Props) {
   const defaults = defaultsOf(tree);
-  const edit = (label: string, patch: Partial<Transition>) => dispatch({ type: 'edit', label: `${move.name}: ${label}`, tree: withTransition(tree, { ...move, ...patch }) });
+  const edit = (label: string, patch: Partial<Transition>) =>
+    dispatch({ type: 'edit', label: `${move.name}: ${label}`, tree: withTransition(tree, { ...move, ...patch }) });
   const typed = WORKS_CHOICES.some(([, chance]) => chance === move.works);
   return (
     <div className="mb-2 grid gap-2 border-l-2 border-hair pl-2">
       <InlineName label="Words for this move" value={move.name} onChange={(name) => edit('renamed', { name })} />
       {move.actor === 'owner' && (
         <Field label="Works when it fits">
-          <select className={selectClass} value={move.works ?? ''} onChange={(event) => edit('works', { works: event.target.value === '' ? undefined : Number(event.target.value) })}>
+          <select
+            className={selectClass}
+            value={move.works ?? ''}
+            onChange={(event) => edit('works', { works: event.target.value === '' ? undefined : Number(event.target.value) })}
+          >
             <option value="">not said: {inHundred(defaults.works)} by default</option>
             {move.works !== undefined && !typed && <option value={move.works}>coach’s guess, {inHundred(move.works)}</option>}
             {WORKS_CHOICES.map(([word, chance]) => (
@@ -43,22 +48,49 @@ export function TransitionEditor({ tree, move, dispatch }: Props) {
             className={selectClass}
             placeholder={`${defaults.seconds} by default`}
             value={move.seconds ?? ''}
-            onChange={(event) => edit('seconds', { seconds: event.target.value === '' ? undefined : Math.min(3600, Math.max(0, Number(event.target.value))) })}
+            onChange={(event) =>
+              edit('seconds', { seconds: event.target.value === '' ? undefined : Math.min(3600, Math.max(0, Number(event.target.value))) })
+            }
           />
         </Field>
         <Field label="Comes first (larger wins)">
-          <input type="number" min={-9} max={9} step={1} className={selectClass} value={move.priority ?? 0} onChange={(event) => edit('priority', { priority: Math.round(Number(event.target.value)) || undefined })} />
+          <input
+            type="number"
+            min={-9}
+            max={9}
+            step={1}
+            className={selectClass}
+            value={move.priority ?? 0}
+            onChange={(event) => edit('priority', { priority: Math.round(Number(event.target.value)) || undefined })}
+          />
         </Field>
       </div>
       <div className="flex gap-4">
         <button
           type="button"
           className="min-h-9 underline"
-          onClick={() => dispatch({ type: 'caret', caret: { kind: 'landing', actor: move.actor, position: move.from, read: null, value: null, name: move.name, transition: move.id } })}
+          onClick={() =>
+            dispatch({
+              type: 'caret',
+              caret: {
+                kind: 'landing',
+                actor: move.actor,
+                position: move.from,
+                read: null,
+                value: null,
+                name: move.name,
+                transition: move.id,
+              },
+            })
+          }
         >
           Lands elsewhere …
         </button>
-        <button type="button" className="min-h-9 text-red underline" onClick={() => dispatch({ type: 'edit', label: `${move.name} removed`, tree: withoutTransition(tree, move.id) })}>
+        <button
+          type="button"
+          className="min-h-9 text-red underline"
+          onClick={() => dispatch({ type: 'edit', label: `${move.name} removed`, tree: withoutTransition(tree, move.id) })}
+        >
           Remove
         </button>
       </div>

@@ -36,13 +36,21 @@ export interface BoardState {
   /** Routes through the selected position, and which of them is shown. */
   readonly route: number;
   readonly caret: Caret | null;
+  /** Sub-rows beyond the third are shown. */
+  readonly unfolded: boolean;
   readonly sheet: 'rung' | 'findings';
   readonly stale: Stale | null;
   readonly problem: string | null;
 }
 
 export type BoardAction =
-  | { readonly type: 'edit'; readonly label: string; readonly tree: TreeDocument; readonly caret?: Caret | null; readonly select?: PositionId | null }
+  | {
+      readonly type: 'edit';
+      readonly label: string;
+      readonly tree: TreeDocument;
+      readonly caret?: Caret | null;
+      readonly select?: PositionId | null;
+    }
   | { readonly type: 'undo' }
   | { readonly type: 'redo' }
   | { readonly type: 'saved'; readonly count: number; readonly revision: number }
@@ -53,6 +61,7 @@ export type BoardAction =
   | { readonly type: 'select'; readonly position: PositionId | null; readonly section?: number; readonly guard?: PositionId | null }
   | { readonly type: 'view'; readonly view: BoardView; readonly guard?: PositionId | null }
   | { readonly type: 'route'; readonly route: number }
+  | { readonly type: 'fold' }
   | { readonly type: 'sheet'; readonly sheet: BoardState['sheet'] }
   | { readonly type: 'caret'; readonly caret: Caret | null };
 
@@ -73,6 +82,7 @@ export function openBoard(opened: OpenedBoard): BoardState {
     pending: [],
     section: 0,
     route: 0,
+    unfolded: false,
     caret,
     sheet: opened.selected === null ? 'findings' : 'rung',
     stale: null,
@@ -85,17 +95,26 @@ function withValidSelection(state: BoardState): BoardState {
   const has = (id: PositionId | null): boolean => id === null || state.tree.positions.some((position) => position.id === id);
   const selected = has(state.selected) ? state.selected : null;
   const caretAt = state.caret && 'position' in state.caret ? state.caret.position : null;
-  return { ...state, selected, guard: has(state.guard) ? state.guard : (state.tree.starts[0]?.position ?? null), caret: has(caretAt) ? state.caret : null };
+  return {
+    ...state,
+    selected,
+    guard: has(state.guard) ? state.guard : (state.tree.starts[0]?.position ?? null),
+    caret: has(caretAt) ? state.caret : null,
+  };
 }
 
 function withDiff(state: BoardState, diff: Diff, history: Pick<BoardState, 'past' | 'future'>): BoardState {
   const applied = applyDiff(state.tree, diff);
-  if (!applied.ok) return { ...state, problem: `"${diff.label}" no longer fits: ${applied.error.kind} "${applied.error.id}" was changed since.` };
+  if (!applied.ok)
+    return { ...state, problem: `"${diff.label}" no longer fits: ${applied.error.kind} "${applied.error.id}" was changed since.` };
   return withValidSelection({ ...state, ...history, tree: applied.value, pending: [...state.pending, diff], problem: null });
 }
 
 /** The edits of this window that still fit on the stored tree, and those that do not. */
-export function mergeOnto(tree: TreeDocument, pending: readonly Diff[]): { tree: TreeDocument; fitting: readonly Diff[]; clashing: readonly Diff[] } {
+export function mergeOnto(
+  tree: TreeDocument,
+  pending: readonly Diff[],
+): { tree: TreeDocument; fitting: readonly Diff[]; clashing: readonly Diff[] } {
   const fitting: Diff[] = [];
   const clashing: Diff[] = [];
   let next = tree;
@@ -134,7 +153,15 @@ export function reduceBoard(state: BoardState, action: BoardAction): BoardState 
       return { ...state, stale: action.stale };
     case 'takeTheirs':
       return state.stale
-        ? withValidSelection({ ...state, tree: state.stale.tree, revision: state.stale.revision, pending: [], past: [], future: [], stale: null })
+        ? withValidSelection({
+            ...state,
+            tree: state.stale.tree,
+            revision: state.stale.revision,
+            pending: [],
+            past: [],
+            future: [],
+            stale: null,
+          })
         : state;
     case 'mineOnTop': {
       if (!state.stale) return state;
@@ -157,9 +184,15 @@ export function reduceBoard(state: BoardState, action: BoardAction): BoardState 
       return { ...state, view: action.view, guard: action.guard === undefined ? state.guard : action.guard, route: 0 };
     case 'route':
       return { ...state, route: action.route };
+    case 'fold':
+      return { ...state, unfolded: !state.unfolded };
     case 'sheet':
       return { ...state, sheet: action.sheet, caret: null };
     case 'caret':
-      return { ...state, caret: action.caret, ...(action.caret && 'position' in action.caret ? { selected: action.caret.position, sheet: 'rung' as const } : {}) };
+      return {
+        ...state,
+        caret: action.caret,
+        ...(action.caret && 'position' in action.caret ? { selected: action.caret.position, sheet: 'rung' as const } : {}),
+      };
   }
 }

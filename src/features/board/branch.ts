@@ -26,7 +26,8 @@ const KIND_WORDS: readonly (readonly [RegExp, ValueKind])[] = [
   [/nothing/i, 'none'],
   [/recover|re-?guard|pummel|back in/i, 'retention'],
 ];
-const guess = <T>(text: string, words: readonly (readonly [RegExp, T])[], otherwise: T): T => words.find(([pattern]) => pattern.test(text))?.[1] ?? otherwise;
+const guess = <T>(text: string, words: readonly (readonly [RegExp, T])[], otherwise: T): T =>
+  words.find(([pattern]) => pattern.test(text))?.[1] ?? otherwise;
 
 export function typeGuard(tree: TreeDocument, name: string): Typed {
   const added = withNewGuard(tree, name, guess(name, FAMILY_WORDS, 'open'));
@@ -35,7 +36,12 @@ export function typeGuard(tree: TreeDocument, name: string): Typed {
 
 export function typeValue(tree: TreeDocument, position: string, name: string): Typed {
   const added = withNewValue(tree, position, { name, kind: guess(name, KIND_WORDS, 'other') });
-  return { type: 'edit', label: `he ${name}`, tree: added.tree, caret: { kind: 'answer', position, read: added.readId, value: added.valueId } };
+  return {
+    type: 'edit',
+    label: `he ${name}`,
+    tree: added.tree,
+    caret: { kind: 'answer', position, read: added.readId, value: added.valueId },
+  };
 }
 
 /** The caret after "I …" or "he …": where does it land? */
@@ -60,7 +66,8 @@ export function nextBroken(tree: TreeDocument, after: { position: string; value:
 }
 
 function finish(tree: TreeDocument, caret: LandingCaret, to: string, isNew: boolean): Typed {
-  if (caret.transition !== null) return { type: 'edit', label: `re-link ${caret.name}`, tree: withLanding(tree, caret.transition, to), caret: null };
+  if (caret.transition !== null)
+    return { type: 'edit', label: `re-link ${caret.name}`, tree: withLanding(tree, caret.transition, to), caret: null };
   const when = caret.read !== null && caret.value !== null ? { [caret.read]: [caret.value] } : undefined;
   const added = withNewTransition(tree, { from: caret.position, to, actor: caret.actor, name: caret.name, when });
   const landing = positionOf(indexOf(added.tree), to);
@@ -120,13 +127,25 @@ export function landingOptions(tree: TreeDocument, caret: LandingCaret, typed: s
   const known = tree.positions
     .map((position) => ({ position, match: matchOf([position.name, ...(position.aliases ?? [])], typed) }))
     .filter(({ position, match }) => match > 0 && position.id !== from.id)
-    .sort((a, b) => b.match - a.match || Math.abs(a.position.lines.length - from.lines.length - 1) - Math.abs(b.position.lines.length - from.lines.length - 1))
+    .sort(
+      (a, b) =>
+        b.match - a.match ||
+        Math.abs(a.position.lines.length - from.lines.length - 1) - Math.abs(b.position.lines.length - from.lines.length - 1),
+    )
     .slice(0, 6)
-    .map(({ position }): LandingOption => ({ key: position.id, name: position.name, note: heightNote(position), position: position.id, landing: null }));
+    .map(({ position }): LandingOption => ({
+      key: position.id,
+      name: position.name,
+      note: heightNote(position),
+      position: position.id,
+      landing: null,
+    }));
   if (typed.trim() === '') return known;
   const next = LINES.find((line) => !from.lines.includes(line));
   const fresh = (caret.actor === 'owner' ? NEW_OWNER : NEW_OPPONENT).flatMap(([landing, note]): LandingOption[] =>
-    landing === 'nextLine' && !next ? [] : [{ key: `new ${landing}`, name: typed.trim(), note: landing === 'nextLine' ? `${next} cleared` : note, position: null, landing }],
+    landing === 'nextLine' && !next
+      ? []
+      : [{ key: `new ${landing}`, name: typed.trim(), note: landing === 'nextLine' ? `${next} cleared` : note, position: null, landing }],
   );
   return [...known, ...fresh];
 }

@@ -17,7 +17,8 @@ export function useFreshness(state: BoardState, dispatch: Dispatch<BoardAction>)
       if (!response?.ok) return;
       const outcome = (await response.json()) as SaveOutcome;
       // An edit may have been made and stored while the question was on its way.
-      if (!outcome.saved && outcome.revision > latest.current.revision && latest.current.pending.length === 0) dispatch({ type: 'stale', stale: outcome });
+      if (!outcome.saved && outcome.revision > latest.current.revision && latest.current.pending.length === 0)
+        dispatch({ type: 'stale', stale: outcome });
     };
     const onFocus = () => void ask();
     window.addEventListener('focus', onFocus);

@@ -72,7 +72,14 @@ export function useZoom(anchor: { x: number; y: number } | null): ZoomApi {
       const whole = Math.min(across, clientHeight / (world.ground - world.top));
       const k = Math.min(1.25, Math.max(whole, Math.min(across, READABLE)));
       const spare = clientHeight - (world.ground - world.top) * k;
-      apply(zoomIdentity.translate(Math.max(0, (clientWidth - world.width * k) / 2), spare > 0 ? spare / 2 - world.top * k : clientHeight - world.ground * k).scale(k));
+      apply(
+        zoomIdentity
+          .translate(
+            Math.max(0, (clientWidth - world.width * k) / 2),
+            spare > 0 ? spare / 2 - world.top * k : clientHeight - world.ground * k,
+          )
+          .scale(k),
+      );
     },
     [apply],
   );

@@ -25,15 +25,19 @@ export interface Scene {
 }
 
 /** The layout for the chosen view; `previous` keeps what was there in its place. */
-export function sceneOf(state: Pick<BoardState, 'tree' | 'view' | 'guard' | 'selected' | 'route'>, routes: readonly PositionId[][], previous: { key: string; layout: BoardLayout } | null): Scene {
-  const { tree, view, guard } = state;
+export function sceneOf(
+  state: Pick<BoardState, 'tree' | 'view' | 'guard' | 'selected' | 'route' | 'unfolded'>,
+  routes: readonly PositionId[][],
+  previous: { key: string; layout: BoardLayout } | null,
+): Scene {
+  const { tree, view, guard, unfolded } = state;
   const at = view === 'guard' ? (guard ?? guardOf(tree, state.selected ?? tree.positions[0]?.id ?? '')) : null;
   const route = view === 'route' ? routes[state.route % Math.max(1, routes.length)] : undefined;
   const key = view === 'guard' ? `guard ${at}` : view === 'route' ? `route ${route?.join()}` : 'tree';
   const only = at !== null ? guardPositions(tree, at) : route ? new Set(route) : undefined;
   const grid = view === 'tree' ? MAP_GRID : CLOSE_GRID;
   const columns = previous?.key === key ? previous.layout.columns : undefined;
-  return { key, layout: layoutBoard(tree, { grid, only, previous: columns }) };
+  return { key, layout: layoutBoard(tree, { grid, only, previous: columns, unfold: unfolded }) };
 }
 
 /** Where the caret opens: under the rung it belongs to, or where the first guard will hang. */
@@ -55,7 +59,9 @@ export function caretAnchor(layout: BoardLayout, caret: Caret | null): { x: numb
 
 /** The rung beside this one in its row, for walking off the end of its sections. */
 export function neighbourInRow(layout: BoardLayout, placed: PlacedRung, step: 1 | -1): PlacedRung | null {
-  const row = layout.rungs.filter((item) => item.rung.id !== placed.rung.id && Math.abs(item.y - placed.y) < 12 && Math.sign(item.x - placed.x) === step);
+  const row = layout.rungs.filter(
+    (item) => item.rung.id !== placed.rung.id && Math.abs(item.y - placed.y) < 12 && Math.sign(item.x - placed.x) === step,
+  );
   return row.toSorted((a, b) => Math.abs(a.x - placed.x) - Math.abs(b.x - placed.x))[0] ?? null;
 }
 
@@ -68,6 +74,8 @@ export function followFrom(layout: BoardLayout, placed: PlacedRung, section: num
   const along = moves.find((climb) => ids.includes(climb.transition) && known.has(climb.to));
   if (along) return along.to;
   const beyond = layout.rungs.filter((item) => (direction === 'up' ? item.y < placed.y - 8 : item.y > placed.y + 8));
-  const near = beyond.toSorted((a, b) => Math.hypot(a.x - placed.x, (a.y - placed.y) * 2) - Math.hypot(b.x - placed.x, (b.y - placed.y) * 2))[0];
+  const near = beyond.toSorted(
+    (a, b) => Math.hypot(a.x - placed.x, (a.y - placed.y) * 2) - Math.hypot(b.x - placed.x, (b.y - placed.y) * 2),
+  )[0];
   return near?.rung.id ?? null;
 }

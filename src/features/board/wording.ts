@@ -35,7 +35,12 @@ export function shareText(read: Read, valueId: string): string {
   return `${word}, ${inHundred(share)}`;
 }
 
-export const TEMPO_WORDS = { safe: 'Safe to wait.', neutral: 'Neither safe nor hurried.', actNow: 'Act now.', danger: 'Danger: get out.' } as const;
+export const TEMPO_WORDS = {
+  safe: 'Safe to wait.',
+  neutral: 'Neither safe nor hurried.',
+  actNow: 'Act now.',
+  danger: 'Danger: get out.',
+} as const;
 
 export const ENDING_WORDS = {
   settled: 'settled',
@@ -92,9 +97,19 @@ export function findingText(tree: TreeDocument, finding: Finding): FindingText {
         action: 'Say which comes first',
       };
     case 'deadEnd':
-      return { place, what: 'Nothing leads on from here', why: 'No way up and no ending: the climb stops in the middle.', action: 'Draw what he does here' };
+      return {
+        place,
+        what: 'Nothing leads on from here',
+        why: 'No way up and no ending: the climb stops in the middle.',
+        action: 'Draw what he does here',
+      };
     case 'unreachable':
-      return { place, what: 'No guard leads here', why: 'Nobody will ever be taught this unless something climbs to it.', action: 'Show it' };
+      return {
+        place,
+        what: 'No guard leads here',
+        why: 'Nobody will ever be taught this unless something climbs to it.',
+        action: 'Show it',
+      };
     case 'necessaryHub':
       return {
         place,
@@ -103,7 +118,12 @@ export function findingText(tree: TreeDocument, finding: Finding): FindingText {
         action: 'Show it',
       };
     case 'costlyCycle':
-      return { place, what: `${nameList(tree, finding.positions)} → back again`, why: 'Each lap of this loop loses lines you had cleared.', action: 'Show it' };
+      return {
+        place,
+        what: `${nameList(tree, finding.positions)} → back again`,
+        why: 'Each lap of this loop loses lines you had cleared.',
+        action: 'Show it',
+      };
   }
 }
 

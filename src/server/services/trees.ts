@@ -3,7 +3,16 @@ import { err, ok, type Result } from '@/core/base';
 import { normaliseTree } from '@/core/notation';
 import { applyDiff, checkTree, describeTreeError, diffOf, emptyTree, freshId, type TreeDocument } from '@/core/tree';
 import type { Db } from '../db/client';
-import { advanceRevision, insertChange, insertTree, manyChangesSince, manyTrees, maybeOneRevision, maybeOneTree, type StoredTree } from '../queries/trees';
+import {
+  advanceRevision,
+  insertChange,
+  insertTree,
+  manyChangesSince,
+  manyTrees,
+  maybeOneRevision,
+  maybeOneTree,
+  type StoredTree,
+} from '../queries/trees';
 import { writeTreeRows } from '../queries/treeRows';
 
 /** Reads, as the pages use them. */

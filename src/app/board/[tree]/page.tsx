@@ -21,5 +21,14 @@ export default async function BoardPage({ params, searchParams }: Props) {
   const { tree, revision } = stored;
   const selected = at !== undefined && tree.positions.some((position) => position.id === at) ? at : null;
   const guard = selected === null ? (tree.starts[0]?.position ?? null) : guardOf(tree, selected);
-  return <BoardScreen key={tree.id} tree={tree} revision={revision} view={show ?? (tree.positions.length > 12 ? 'guard' : 'tree')} selected={selected} guard={guard} />;
+  return (
+    <BoardScreen
+      key={tree.id}
+      tree={tree}
+      revision={revision}
+      view={show ?? (tree.positions.length > 12 ? 'guard' : 'tree')}
+      selected={selected}
+      guard={guard}
+    />
+  );
 }

@@ -1,0 +1,79 @@
+import type { ClassPlan } from '@/contracts/classPlan';
+import {
+  classTimeOf,
+  findBranches,
+  findDrop,
+  isBranch,
+  plannedUnits,
+  unitTitle,
+  type Branch,
+  type ClassTime,
+  type Drop,
+  type DrillUnit,
+} from '@/core/drills';
+import { findValue, indexOf, positionOf, type TreeDocument } from '@/core/tree';
+
+export interface BranchChoice {
+  readonly key: string;
+  readonly branch: Branch;
+  readonly place: string;
+  /** "he locks the legs: I free the foot" */
+  readonly first: string;
+  readonly onward: string;
+  readonly chosen: boolean;
+}
+
+export interface ClassModel {
+  readonly choices: readonly BranchChoice[];
+  /** All units of the chosen branches, the coach's minutes put in. */
+  readonly all: readonly DrillUnit[];
+  /** Those that are in the class. */
+  readonly units: readonly DrillUnit[];
+  readonly time: ClassTime;
+  readonly drop: Drop | null;
+  /** Chosen branches that the tree no longer has. */
+  readonly lost: number;
+}
+
+export const branchKey = (branch: Branch): string => branch.join('+');
+
+function choiceOf(tree: TreeDocument, branch: Branch, chosen: boolean): BranchChoice {
+  const index = indexOf(tree);
+  const moves = branch.map((id) => index.transitions.get(id)!);
+  const from = positionOf(index, moves[0]!.from);
+  const shown = Object.values(moves[0]!.when ?? {}).flat().flatMap((id) => findValue(from, id) ?? []); // prettier-ignore
+  const values = shown
+    .filter(({ read }) => read.kind !== 'timing')
+    .map(({ read, value }) => (read.kind === 'reaction' ? `he ${value.name}` : `${read.name} ${value.name}`));
+  const name = /^I\b/.test(moves[0]!.name) ? moves[0]!.name : `I ${moves[0]!.name}`;
+  return {
+    key: branchKey(branch),
+    branch,
+    place: from.name,
+    first: values.length > 0 ? `${values.join(' or ')}: ${name}` : name,
+    onward: moves.map((move) => positionOf(index, move.to).name).join(' → '),
+    chosen,
+  };
+}
+
+/** The class that a plan makes from the tree as it is now. */
+export function classModelOf(tree: TreeDocument, plan: ClassPlan): ClassModel {
+  const kept = plan.branches.filter((branch) => isBranch(tree, branch));
+  const chosen = new Set(kept.map(branchKey));
+  const found = findBranches(tree).map((item) => item.branch);
+  const extra = kept.filter((branch) => !found.some((item) => branchKey(item) === branchKey(branch)));
+  const { all, units } = plannedUnits(tree, plan);
+  return {
+    choices: [...extra, ...found].map((branch) => choiceOf(tree, branch, chosen.has(branchKey(branch)))),
+    all,
+    units,
+    time: classTimeOf(units, plan),
+    drop: findDrop(units, plan),
+    lost: plan.branches.length - kept.length,
+  };
+}
+
+export const dropTitles = (tree: TreeDocument, model: ClassModel): string[] => {
+  const keys = new Set(model.drop?.keys);
+  return model.units.filter((unit) => keys.has(unit.key)).map((unit) => `${unit.kind}: ${unitTitle(tree, unit)}`);
+};

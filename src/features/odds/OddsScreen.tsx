@@ -1,0 +1,187 @@
+'use client';
+import { useMemo, useState } from 'react';
+import type { Choice, Odds, StartOdds } from '@/core/odds';
+import { indexOf, positionOf, type Position, type TreeDocument } from '@/core/tree';
+import { AppStrip } from '@/ui/AppStrip';
+import { BarChart } from '@/ui/BarChart';
+import { Field, selectClass } from '@/ui/Field';
+import { clock, inHundred } from '@/ui/figures';
+import { screenLinks } from '@/ui/screenLinks';
+import { StripButton } from '@/ui/StripButton';
+import { useAnalysis } from '@/workers/useAnalysis';
+import { choiceText, endingBars, visitList } from './viewModel';
+
+const ROUNDS = [60, 120, 180, 240, 300, 360, 480, 600];
+
+function StartTable({ tree, odds, chosen, onChoose }: { tree: TreeDocument; odds: Odds; chosen: string; onChoose: (id: string) => void }) {
+  return (
+    <table className="w-full border-collapse text-left">
+      <caption className="pb-2 text-left text-soft">
+        Chance of finishing (settled, back or submission) before the round ends, against this opponent.
+      </caption>
+      <thead className="font-figure text-[13px] text-soft">
+        <tr>
+          <th className="py-1 font-medium">The round starts in</th>
+          <th className="text-right font-medium">finish</th>
+          <th className="text-right font-medium">at best</th>
+          <th className="text-right font-medium">time</th>
+        </tr>
+      </thead>
+      <tbody className="font-figure text-[17px]">
+        {odds.starts.map((start) => (
+          <tr
+            key={start.position}
+            className={`border-t border-hair ${start.position === chosen ? 'bg-tint' : ''}`}
+            data-start={start.position}
+          >
+            <td>
+              <button
+                type="button"
+                aria-pressed={start.position === chosen}
+                className="min-h-9 px-1 font-medium hover:underline"
+                onClick={() => onChoose(start.position)}
+              >
+                {positionOf(indexOf(tree), start.position).name}
+              </button>
+            </td>
+            <td className="text-right font-semibold">{inHundred(start.value)}</td>
+            <td className="text-right text-soft">{inHundred(start.optimistic)}</td>
+            <td className="pr-1 text-right text-soft">{clock(start.expectedSeconds)}</td>
+          </tr>
+        ))}
+      </tbody>
+    </table>
+  );
+}
+
+function Endings({ start, name }: { start: StartOdds; name: string }) {
+  const bars = useMemo(() => endingBars(start), [start]);
+  return (
+    <section aria-label={`How a round from ${name} ends`}>
+      <h2 className="text-[19px]">How it ends from {name}</h2>
+      <BarChart bars={bars} />
+      <ul className="sr-only">
+        {bars.map((bar) => (
+          <li key={bar.label}>
+            {bar.label}: {bar.text}
+          </li>
+        ))}
+      </ul>
+      <p className="text-soft">
+        On average it is over after {clock(start.expectedSeconds)}. “Lost the exchange” is a failed attempt whose price is not drawn.
+        {start.upper > start.value + 0.0005 &&
+          ` Some combinations were left out, so the true figure lies between ${inHundred(start.value)} and ${inHundred(start.upper)}.`}
+      </p>
+    </section>
+  );
+}
+
+function ChoiceRow({ tree, position, choice }: { tree: TreeDocument; position: Position; choice: Choice }) {
+  const text = choiceText(tree, position, choice);
+  return (
+    <li className="border-t border-hair py-2">
+      <p className="flex justify-between gap-3 font-figure text-[15px]">
+        <span className="font-medium text-his">{text.shown}</span>
+        <span className="shrink-0 text-soft">{inHundred(choice.share)}</span>
+      </p>
+      <p>
+        <strong className="font-semibold">{text.best}</strong> <span className="text-soft">{text.worth}</span>
+      </p>
+      {text.others && <p className="text-soft">{text.others}</p>}
+      {text.instead && <p className="text-red">{text.instead}</p>}
+      {text.changes && <p className="text-soft">{text.changes}</p>}
+    </li>
+  );
+}
+
+/** Best option for each thing he can show, and what the figures rest on. */
+export function OddsScreen({ tree, at }: { tree: TreeDocument; at: string | null }) {
+  const [roundSeconds, setRoundSeconds] = useState(300);
+  const [chosen, setChosen] = useState(at ?? tree.starts[0]?.position ?? '');
+  const [place, setPlace] = useState(chosen);
+  const { odds, pending, tookMs, cancel } = useAnalysis(tree, roundSeconds);
+  const index = indexOf(tree);
+  const start = odds?.starts.find((item) => item.position === chosen);
+  const here = odds?.positions.find((item) => item.position === place);
+  const position = index.positions.get(place);
+  const choose = (id: string) => {
+    setChosen(id);
+    setPlace(id);
+  };
+  return (
+    <div className="flex min-h-dvh flex-col">
+      <AppStrip title={tree.name} links={screenLinks(tree.id, 'Odds')}>
+        <span className="text-soft">Against this opponent</span>
+        <Field label="">
+          <select
+            aria-label="Length of the round"
+            className={selectClass}
+            value={roundSeconds}
+            onChange={(event) => setRoundSeconds(Number(event.target.value))}
+          >
+            {ROUNDS.map((seconds) => (
+              <option key={seconds} value={seconds}>
+                round clock {clock(seconds)}
+              </option>
+            ))}
+          </select>
+        </Field>
+        <span role="status" className="text-[13px] text-soft">
+          {pending ? 'computing …' : odds ? `${odds.status}, ${Math.round(tookMs)} ms` : 'stopped'}
+        </span>
+        {pending && <StripButton onClick={cancel}>Stop</StripButton>}
+      </AppStrip>
+      <h1 className="sr-only">{tree.name}: odds</h1>
+      {tree.starts.length === 0 ? (
+        <p className="p-6">
+          There is no guard to start from yet. Draw one on the board; as soon as a branch ends in a pin, its chances are shown here.
+        </p>
+      ) : (
+        <main className="grid flex-1 gap-6 p-5 lg:grid-cols-[minmax(300px,400px)_minmax(0,1fr)_340px]" aria-busy={pending}>
+          {!odds && <p role="status">Computing the odds …</p>}
+          {odds && <StartTable tree={tree} odds={odds} chosen={chosen} onChoose={choose} />}
+          <div>
+            {start && <Endings start={start} name={positionOf(index, start.position).name} />}
+            {start && (
+              <section aria-label="Where the time goes" className="mt-5">
+                <h2 className="text-[19px]">Where the round is fought</h2>
+                <p className="text-soft">Expected number of exchanges at each place. Press one to see what to do there.</p>
+                <ul className="mt-1 columns-2 font-figure text-[15px]">
+                  {visitList(tree, start).map((item) => (
+                    <li key={item.id} className="flex justify-between gap-2 pr-4">
+                      <button type="button" className="min-h-8 text-left hover:underline" onClick={() => setPlace(item.id)}>
+                        {item.name}
+                      </button>
+                      <span className="text-soft">{item.visits}</span>
+                    </li>
+                  ))}
+                </ul>
+              </section>
+            )}
+          </div>
+          {here && position && (
+            <section aria-label={`What to do at ${position.name}`} className="border-l-2 border-ink pl-4">
+              <h2 className="text-[24px]">{position.name}</h2>
+              <p>
+                Finish from here: <strong className="font-semibold">{inHundred(here.value)}</strong>, with a full round left.{' '}
+                <span className="text-soft">
+                  {here.undrawn > 0 ? `${inHundred(here.undrawn)} is kept back for what is not drawn.` : 'All he can do here is drawn.'}
+                </span>
+              </p>
+              {here.choices.length === 0 && <p>The climb ends here.</p>}
+              <ul className="mt-2">
+                {here.choices.map((choice, i) => (
+                  <ChoiceRow key={i} tree={tree} position={position} choice={choice} />
+                ))}
+              </ul>
+            </section>
+          )}
+        </main>
+      )}
+      <p className="px-5 pb-3 text-[13px] text-soft">
+        All chances come from the tree: the coach’s guesses where typed, the gym’s defaults elsewhere (works 60, off cue 20, stopped 5 in
+        100; 10 seconds). No round has been observed yet: no data. They compare choices; they do not predict a match.
+      </p>
+    </div>
+  );
+}

@@ -1,0 +1,88 @@
+import path from 'node:path';
+import PDFDocument from 'pdfkit';
+import { minutesText, type ClassSheet, type SheetRow } from '@/core/drills';
+
+const FONTS = path.join(process.cwd(), 'node_modules/@fontsource');
+const FACES = {
+  text: path.join(FONTS, 'source-sans-3/files/source-sans-3-latin-400-normal.woff'),
+  strong: path.join(FONTS, 'source-sans-3/files/source-sans-3-latin-600-normal.woff'),
+  figure: path.join(FONTS, 'fira-sans-extra-condensed/files/fira-sans-extra-condensed-latin-600-normal.woff'),
+};
+const INK = '#1b1916';
+const RED = '#b3261e';
+const HAIR = '#cfc8ba';
+const MARGIN = 28;
+const GAP = 8;
+const SIZES = [9.5, 9, 8.5, 8, 7.5, 7, 6.5, 6, 5.5, 5];
+
+type Doc = PDFKit.PDFDocument;
+
+/** The shipped faces hold Western European letters; others are written without their marks, or as "?". */
+const drawable = (text: string): string =>
+  text.replace(/[^\u0020-\u00ff\u2010-\u2026·½]/g, (char) => char.normalize('NFKD').replace(/[^\u0020-\u00ff]/g, '') || '?');
+
+interface Column {
+  readonly x: number;
+  readonly width: number;
+  readonly text: string;
+  readonly font: keyof typeof FACES;
+}
+
+function columnsOf(row: SheetRow, inner: number): Column[] {
+  const widths = [28, 24, inner * 0.3, inner * 0.37];
+  const starts = widths.map((_, i) => MARGIN + widths.slice(0, i).reduce((sum, width) => sum + width + GAP, 0));
+  const last = starts[3]! + widths[3]! + GAP;
+  const what = [row.what, row.resistance && `resistance: ${row.resistance}`].filter(Boolean).join('\n');
+  return [
+    { x: starts[0]!, width: widths[0]!, text: minutesText(row.from), font: 'figure' },
+    { x: starts[1]!, width: widths[1]!, text: minutesText(row.minutes), font: 'text' },
+    { x: starts[2]!, width: widths[2]!, text: `${row.title}\n${what}`, font: 'text' },
+    { x: starts[3]!, width: widths[3]!, text: row.feeder.join('\n'), font: 'text' },
+    { x: last, width: MARGIN + inner - last, text: row.watch.join('; '), font: 'text' },
+  ];
+}
+
+/** Draws (or with `dry` only measures) the sheet at a type size; returns the height used. */
+function draw(doc: Doc, sheet: ClassSheet, size: number, dry: boolean): number {
+  const inner = doc.page.width - 2 * MARGIN;
+  let y = MARGIN;
+  const put = (text: string, x: number, width: number, font: keyof typeof FACES, at: number, color = INK): number => {
+    doc.font(FACES[font]).fontSize(at);
+    const words = drawable(text);
+    const height = words === '' ? 0 : doc.heightOfString(words, { width });
+    if (!dry && words !== '') doc.fillColor(color).text(words, x, y, { width });
+    return height;
+  };
+  y += put(sheet.title, MARGIN, inner, 'figure', size * 2.1);
+  y += put(sheet.summary, MARGIN, inner, 'text', size) + 5;
+  for (const row of sheet.rows) {
+    if (!dry) doc.moveTo(MARGIN, y).lineTo(MARGIN + inner, y).lineWidth(0.5).strokeColor(HAIR).stroke(); // prettier-ignore
+    y += 2;
+    const heights = columnsOf(row, inner).map((column) => put(column.text, column.x, column.width, column.font, size));
+    y += Math.max(...heights) + 2;
+  }
+  y += 5;
+  const top = y;
+  y += put(sheet.cautions.join(' '), MARGIN + 8, inner - 8, 'text', size);
+  if (!dry) doc.moveTo(MARGIN + 1, top).lineTo(MARGIN + 1, y).lineWidth(2).strokeColor(RED).stroke(); // prettier-ignore
+  return y;
+}
+
+/** The sheet as a PDF of one A4 page: the largest type size at which it fits. */
+export function classPdf(sheet: ClassSheet): Promise<Buffer> {
+  const doc = new PDFDocument({
+    size: 'A4',
+    margins: { top: MARGIN, left: MARGIN, right: MARGIN, bottom: 0 },
+    info: { Title: sheet.title, Producer: 'Red Ladder', Creator: 'Red Ladder' },
+  });
+  const chunks: Buffer[] = [];
+  doc.on('data', (chunk: Buffer) => chunks.push(chunk));
+  const done = new Promise<Buffer>((resolve, reject) => {
+    doc.on('end', () => resolve(Buffer.concat(chunks)));
+    doc.on('error', reject);
+  });
+  const size = SIZES.find((candidate) => draw(doc, sheet, candidate, true) <= doc.page.height - MARGIN) ?? SIZES.at(-1)!;
+  draw(doc, sheet, size, false);
+  doc.end();
+  return done;
+}
