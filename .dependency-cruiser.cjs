@@ -19,7 +19,7 @@ module.exports = {
       from: { path: '^src/core/([^/]+)/', pathNot: '\\.test\\.ts$' },
       to: { path: '^src/core/', pathNot: ['^src/core/$1/', '^src/core/[^/]+/index\\.ts$'] },
     },
-    room('^src/contracts/', [CORE, 'node_modules/zod'], 'contracts'),
+    room('^src/contracts/', [CORE, 'node_modules/(zod|jsonc-parser)/'], 'contracts'),
     room('^src/workers/', [CORE, '^src/contracts/', 'node_modules/(comlink|react)/'], 'workers'),
     room('^src/ui/', ['node_modules/'], 'ui'),
     {

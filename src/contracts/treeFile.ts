@@ -1,3 +1,4 @@
+import { parse as parseTolerant, printParseErrorCode, type ParseError } from 'jsonc-parser';
 import { z } from 'zod';
 import { err, ok, type Result } from '@/core/base';
 import {
@@ -49,11 +50,13 @@ function parseJson(text: string): Result<unknown, FileProblems> {
     ]);
   try {
     return ok(JSON.parse(text));
-  } catch (error) {
-    const message = error instanceof Error ? error.message : 'unreadable';
-    const offset = /position (\d+)/.exec(message)?.[1];
-    const place = offset === undefined ? { line: text.split('\n').length, column: 1 } : placeIn(text, Number(offset));
-    return err([`Line ${place.line}, column ${place.column}: this is not JSON (${message.replace(/\s+/g, ' ').slice(0, 120)}).`]);
+  } catch {
+    // The built-in parser does not always say where; the tolerant one does.
+    const errors: ParseError[] = [];
+    parseTolerant(text, errors);
+    const place = placeIn(text, errors[0]?.offset ?? text.length);
+    const reason = errors[0] ? printParseErrorCode(errors[0].error).replace(/([a-z])([A-Z])/g, '$1 $2').toLowerCase() : 'unexpected end';
+    return err([`Line ${place.line}, column ${place.column}: this is not JSON (${reason}).`]);
   }
 }
 

@@ -43,6 +43,25 @@ function levelsWithin(members: readonly number[], inside: ReadonlyMap<number, re
   return level;
 }
 
+/** Guards first, in the coach's order; then always the earliest in the document whose predecessors are all placed. */
+function placingOrder(
+  members: readonly number[],
+  inside: ReadonlyMap<number, readonly number[]>,
+  level: ReadonlyMap<number, number>,
+  isGuard: (i: number) => boolean,
+): number[] {
+  const order = members.filter(isGuard);
+  const placed = new Set(order);
+  const waiting = members.filter((i) => !placed.has(i));
+  while (waiting.length > 0) {
+    const next = waiting.findIndex((i) => (inside.get(i) ?? []).every((from) => placed.has(from) || level.get(from)! >= level.get(i)!));
+    const [i] = waiting.splice(next, 1);
+    order.push(i!);
+    placed.add(i!);
+  }
+  return order;
+}
+
 /**
  * Rows within each band: a rung goes to the lowest row with room above the rungs of its band that lead to it
  * (list scheduling after Coffman & Graham 1972). Document order decides, so that a new rung moves no old one.
@@ -60,10 +79,7 @@ export function assignRows({ rungs, answers, spans, columns }: RowsInput): Row[]
     const used: number[] = [];
     const placed: number[][] = [];
     const rowOf = new Map<number, number>();
-    // Guards first, in the coach's order; then by level, document order within.
-    const order = members.toSorted(
-      (a, b) => Number(rungs[b]!.isGuard) - Number(rungs[a]!.isGuard) || level.get(a)! - level.get(b)! || a - b,
-    );
+    const order = placingOrder(members, inside, level, (i) => rungs[i]!.isGuard);
     for (const i of order) {
       const floor = rungs[i]!.isGuard ? 0 : Math.max(0, ...(inside.get(i) ?? []).map((from) => (rowOf.get(from) ?? -1) + 1));
       let row = floor;

@@ -7,7 +7,10 @@ export interface StartOdds {
   readonly position: PositionId;
   /** Chance in [0, 1] of finishing (reaching one of the owner's goals) before the round ends. */
   readonly value: number;
-  /** The same with nothing undrawn: the optimistic bound. */
+  /**
+   * The same with u = 0 everywhere: the optimistic bound. It can lie below `value` where drawn falls are so bad that an
+   * unforeseen reaction, which has no fall of its own, hurts less.
+   */
   readonly optimistic: number;
   /** Upper end of the bounds when shows were left out; equals `value` when exact. */
   readonly upper: number;

@@ -5,7 +5,7 @@ import type { TreeError } from './errors';
 type Report = (code: TreeError['code'], place: string, id: string) => void;
 
 /** A tag opening, a script address or a control character: never part of a coach's words. */
-const MARKUP = /<\s*[/!a-z]|javascript:|[\u0000-\u0008\u000b\u000c\u000e-\u001f\u007f\u2028\u2029\u202a-\u202e]/i;
+const MARKUP = /<[/!?a-z]|javascript:|[\u0000-\u0008\u000b\u000c\u000e-\u001f\u007f\u2028\u2029\u202a-\u202e]/i;
 
 export const containsMarkup = (text: string): boolean => MARKUP.test(text);
 

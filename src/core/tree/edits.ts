@@ -5,7 +5,7 @@ import { LINES, type Ending, type Line } from './vocabulary';
 
 /** A readable id made of the name, not yet in `taken`. */
 export function freshId(name: string, taken: ReadonlySet<string>): string {
-  const stem = name.normalize('NFKD').toLowerCase().replace(/[^a-z0-9]+/g, '-').replace(/^-+|-+$/g, '').slice(0, 40) || 'item'; // prettier-ignore
+  const stem = name.normalize('NFKD').replace(/[\u0300-\u036f]/g, '').toLowerCase().replace(/[^a-z0-9]+/g, '-').replace(/^-+|-+$/g, '').slice(0, 40) || 'item'; // prettier-ignore
   if (!taken.has(stem)) return stem;
   let n = 2;
   while (taken.has(`${stem}-${n}`)) n++;

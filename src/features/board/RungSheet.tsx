@@ -53,7 +53,7 @@ function OddsLine({ position, odds, pending }: Pick<Props, 'position' | 'odds' |
   return (
     <p className={`mt-2 font-figure text-[15px] ${pending ? 'text-soft' : ''}`} aria-live="polite" data-odds={here.value}>
       Finish from here: <strong className="font-semibold">{inHundred(here.value)}</strong>
-      {start && `, at best ${inHundred(start.optimistic)}`}
+      {start && `, at best ${inHundred(Math.max(start.value, start.optimistic))}`}
       <span className="block text-[13px] text-soft">
         round clock {clock(odds.roundSeconds)}, from typed and default chances;{' '}
         {here.undrawn > 0 ? `${inHundred(here.undrawn)} left for what is not drawn` : 'all he can do is drawn'}

@@ -45,7 +45,7 @@ function StartTable({ tree, odds, chosen, onChoose }: { tree: TreeDocument; odds
               </button>
             </td>
             <td className="text-right font-semibold">{inHundred(start.value)}</td>
-            <td className="text-right text-soft">{inHundred(start.optimistic)}</td>
+            <td className="text-right text-soft">{inHundred(Math.max(start.value, start.optimistic))}</td>
             <td className="pr-1 text-right text-soft">{clock(start.expectedSeconds)}</td>
           </tr>
         ))}

@@ -59,6 +59,7 @@ export function choiceText(tree: TreeDocument, position: Position, choice: Choic
   const shown = choice.shown.map(({ read, values }) => {
     const at = position.reads.find((item) => item.id === read)!;
     const words = values.map((id) => (id === null ? 'nothing special' : at.values.find((value) => value.id === id)!.name)).join(' or ');
+    if (values[0] === null) return words;
     return at.kind === 'reaction' ? `he ${words}` : `${at.name}: ${words}`;
   });
   const best = choice.options.find((option) => option.transition === choice.best);

@@ -1,0 +1,128 @@
+import { describe, expect, it } from 'vitest';
+import { findOdds } from '@/core/odds';
+import { diffOf, emptyTree, withNewGuard, type TreeDocument } from '@/core/tree';
+import { findFindings } from '@/core/structure';
+import { layoutBoard } from '@/core/board';
+import { demoTree } from '../../../demo/demoTree';
+import { openBoard, reduceBoard, type BoardAction, type BoardState } from './boardState';
+import { landingCaret, landingOptions, landOn, landOnNew, nextBroken, typeGuard, typeValue } from './branch';
+import { caretAnchor, followFrom, neighbourInRow, routesThrough, sceneOf } from './viewModel';
+import { findingText, mine, shareText } from './wording';
+
+const open = (tree: TreeDocument): BoardState => openBoard({ tree, revision: 1, view: 'tree', selected: null, guard: null });
+const play = (state: BoardState, ...actions: BoardAction[]): BoardState => actions.reduce(reduceBoard, state);
+
+/** Types a first branch: a guard, what he does, my answer, the settled pin. */
+function firstBranch(): BoardState {
+  let state = open(emptyTree('t', 'T'));
+  expect(state.caret).toEqual({ kind: 'guard' });
+  state = play(state, typeGuard(state.tree, 'Knee shield'));
+  expect(state.caret).toEqual({ kind: 'value', position: 'knee-shield' });
+  state = play(state, typeValue(state.tree, 'knee-shield', 'frames on the neck'));
+  const caret = state.caret!;
+  if (caret.kind !== 'answer') throw new Error('the caret should wait for an answer');
+  return play(state, landOnNew(state.tree, landingCaret(caret, 'fold the shield'), 'Side pin', 'settled'));
+}
+
+describe('building a branch from the keyboard', () => {
+  it('goes from guard to pin in four lines, and the odds move', () => {
+    const { tree, caret } = firstBranch();
+    expect(tree.positions.map((position) => [position.name, position.family, position.ends])).toEqual([['Knee shield', 'half', undefined], ['Side pin', 'pin', 'settled']]); // prettier-ignore
+    expect(tree.transitions[0]).toMatchObject({ from: 'knee-shield', to: 'side-pin', actor: 'owner', when: { he: ['frames-on-the-neck'] } });
+    expect(caret).toBeNull();
+    expect(findOdds(tree).starts[0]!.value).toBeGreaterThan(0.3);
+  });
+  it('offers existing positions before new ones, best match first', () => {
+    const { tree } = firstBranch();
+    const caret = landingCaret({ kind: 'answer', position: 'knee-shield', read: null, value: null }, 'cut');
+    const options = landingOptions(tree, caret, 'si');
+    expect(options[0]).toMatchObject({ position: 'side-pin', note: 'settled' });
+    expect(options.slice(1).every((option) => option.position === null)).toBe(true);
+    expect(landingOptions(tree, { ...caret, actor: 'opponent' }, 'x').map((option) => option.landing)).toEqual(['guard', 'swept', 'submitted', 'escaped']);
+  });
+  it('re-links without making a second transition', () => {
+    const { tree } = firstBranch();
+    const id = tree.transitions[0]!.id;
+    const relinked = landOn(tree, { kind: 'landing', actor: 'owner', position: 'knee-shield', read: null, value: null, name: 'x', transition: id }, 'knee-shield');
+    expect(relinked.tree.transitions).toMatchObject([{ id, to: 'knee-shield' }]);
+  });
+  it('Tab walks all broken rungs and begins again', () => {
+    const tree = demoTree();
+    const gaps = findFindings(tree).list.filter((finding) => finding.kind === 'unanswered').length;
+    const seen = new Set<string>();
+    let at = nextBroken(tree, null);
+    for (let i = 0; i < gaps; i++) {
+      if (at?.kind !== 'answer') throw new Error('an answer caret was expected');
+      seen.add(`${at.position}/${at.value}`);
+      at = nextBroken(tree, { position: at.position, value: at.value! });
+    }
+    expect(seen.size).toBe(gaps);
+    expect(seen.has(`${(at as { position: string }).position}/${(at as { value: string }).value}`)).toBe(true);
+  });
+});
+
+describe('undo, redo and saving', () => {
+  it('undoes everything to the empty tree and back', () => {
+    const done = firstBranch();
+    const undone = play(done, ...done.past.map((): BoardAction => ({ type: 'undo' })));
+    expect(undone.tree).toEqual(emptyTree('t', 'T'));
+    const redone = play(undone, ...undone.future.map((): BoardAction => ({ type: 'redo' })));
+    expect(redone.tree).toEqual(done.tree);
+    expect(redone.pending).toHaveLength(done.past.length * 3);
+  });
+  it('forgets what was stored and keeps what was not', () => {
+    const state = play(firstBranch(), { type: 'saved', count: 2, revision: 3 });
+    expect(state).toMatchObject({ revision: 3, pending: { length: 1 } });
+  });
+  it('a stale window can put its edits on top, or take the other ones', () => {
+    const base = withNewGuard(emptyTree('t', 'T'), 'Half').tree;
+    const there = { ...base, positions: base.positions.map((position) => ({ ...position, name: 'Half guard' })) };
+    const stale = { saved: false as const, revision: 2, tree: there, since: [{ revision: 2, label: 'renamed', madeAt: '' }] };
+    const added = withNewGuard(base, 'Closed').tree;
+    // The list of starts is one record, so a second guard fits as long as nobody else added one.
+    const mineOnTop = play(open(base), { type: 'edit', label: 'closed', tree: added }, { type: 'stale', stale }, { type: 'mineOnTop' });
+    expect(mineOnTop.tree.positions.map((position) => position.name)).toEqual(['Half guard', 'Closed']);
+    expect(mineOnTop).toMatchObject({ revision: 2, stale: null, pending: { length: 1 } });
+    const theirs = play(open(base), { type: 'edit', label: 'closed', tree: added }, { type: 'stale', stale }, { type: 'takeTheirs' });
+    expect(theirs).toMatchObject({ tree: there, pending: [], revision: 2 });
+  });
+  it('an undo that no longer fits says so and changes nothing', () => {
+    const state = firstBranch();
+    const foreign = { ...state, past: [diffOf(emptyTree('t', 'T'), withNewGuard(emptyTree('t', 'T'), 'Other').tree, 'other')] };
+    const after = play(foreign, { type: 'undo' });
+    expect(after.tree).toBe(state.tree);
+    expect(after.problem).toContain('no longer fits');
+  });
+});
+
+describe('views and words', () => {
+  const tree = demoTree();
+  const state = (extra: Partial<BoardState>): BoardState => ({ ...open(tree), ...extra });
+  it('shows one guard, one route or all, and says where the caret opens', () => {
+    expect(sceneOf(state({ view: 'guard', guard: 'closed-guard' }), [], null).layout.rungs.length).toBeLessThan(tree.positions.length);
+    const routes = routesThrough(tree, 'leg-drag');
+    expect(routes.every((route) => route.includes('leg-drag'))).toBe(true);
+    expect(sceneOf(state({ view: 'route', selected: 'leg-drag' }), routes, null).layout.rungs.length).toBe(routes[0]!.length);
+    const { layout } = sceneOf(state({}), [], null);
+    expect(caretAnchor(layout, { kind: 'value', position: 'spider' })).not.toBeNull();
+    expect(caretAnchor(layout, { kind: 'value', position: 'nowhere' })).toBeNull();
+  });
+  it('walks with the arrow keys along answers, falls and rows', () => {
+    const layout = layoutBoard(tree, { grid: { columns: 8, rungWidth: 85 } });
+    const spider = layout.rungs.find((placed) => placed.rung.id === 'spider')!;
+    const at = spider.sections.findIndex((item) => item.section.value === 'sp-extends');
+    expect(followFrom(layout, spider, at, 'up')).toBe('biceps-cleared');
+    expect(neighbourInRow(layout, spider, 1)?.rung.id).toBe('lasso');
+    const lasso = layout.rungs.find((placed) => placed.rung.id === 'lasso')!;
+    expect(followFrom(layout, lasso, lasso.sections.findIndex((item) => item.section.value === 'la-spins'), 'down')).toBe('swept'); // prettier-ignore
+  });
+  it('says every finding in words, with the place and the next action', () => {
+    for (const finding of findFindings(tree).list) {
+      const text = findingText(tree, finding);
+      expect([text.place, text.what, text.why, text.action].every((part) => part.length > 3)).toBe(true);
+    }
+    expect(mine('cut')).toBe('I cut');
+    const hq = tree.positions.find((position) => position.id === 'headquarters')!;
+    expect(shareText(hq.reads[1]!, 'hq-pummels')).toBe('rarely, 5 in 100');
+  });
+});
