@@ -27,7 +27,7 @@ prepare_home() {
   chmod 700 "$PG_HOME"
   if [ "$(id -u)" -eq 0 ]; then
     chown postgres: "$PG_HOME"
-    can_enter || "${LEND[@]}" test -x "$PG_HOME" 2>/dev/null ||
+    can_enter || "${LEND[@]}" ls "$PG_HOME" >/dev/null 2>&1 ||
       fail "the user postgres cannot enter $PG_HOME. Set RED_LADDER_DATA to a folder that it can enter, for example below /var/tmp."
   fi
 }

@@ -41,7 +41,15 @@ describe('the tree file', () => {
   });
   it('does not depend on the order of fields in the file', () => {
     const shuffle = (item: unknown): unknown =>
-      Array.isArray(item) ? item.map(shuffle) : typeof item === 'object' && item !== null ? Object.fromEntries(Object.entries(item).reverse().map(([k, v]) => [k, shuffle(v)])) : item;
+      Array.isArray(item)
+        ? item.map(shuffle)
+        : typeof item === 'object' && item !== null
+          ? Object.fromEntries(
+              Object.entries(item)
+                .reverse()
+                .map(([k, v]) => [k, shuffle(v)]),
+            )
+          : item;
     const text = formatTreeFile(wholeTree);
     expect(formatTreeFile(read(JSON.stringify(shuffle(JSON.parse(text)))))).toBe(text);
   });

@@ -55,7 +55,11 @@ function parseJson(text: string): Result<unknown, FileProblems> {
     const errors: ParseError[] = [];
     parseTolerant(text, errors);
     const place = placeIn(text, errors[0]?.offset ?? text.length);
-    const reason = errors[0] ? printParseErrorCode(errors[0].error).replace(/([a-z])([A-Z])/g, '$1 $2').toLowerCase() : 'unexpected end';
+    const reason = errors[0]
+      ? printParseErrorCode(errors[0].error)
+          .replace(/([a-z])([A-Z])/g, '$1 $2')
+          .toLowerCase()
+      : 'unexpected end';
     return err([`Line ${place.line}, column ${place.column}: this is not JSON (${reason}).`]);
   }
 }

@@ -28,9 +28,17 @@ describe('the schema', () => {
     const { db, gymId } = context;
     await createTree(db, gymId, emptyTree('t', 'T'));
     const refused = (statement: Promise<unknown>) => statement.then(() => null, (error: { constraint_name: string }) => error.constraint_name); // prettier-ignore
-    expect(await refused(db`insert into trees (gym_id, tree_id, name, owner, header) values (${gymId}, 'x', ' ', 'passer', '{}')`)).toBe('trees_name_filled');
-    expect(await refused(db`insert into trees (gym_id, tree_id, name, owner, header) values (${gymId}, 'x', 'X', 'nobody', '{}')`)).toBe('trees_owner_known');
-    expect(await refused(db`insert into positions (gym_id, tree_id, position_id, ordinal, name, family, body) values (${gymId}, 't', 'p', 0, 'P', 'open', '{"id":"q"}')`)).toBe('positions_body_same_id');
+    expect(await refused(db`insert into trees (gym_id, tree_id, name, owner, header) values (${gymId}, 'x', ' ', 'passer', '{}')`)).toBe(
+      'trees_name_filled',
+    );
+    expect(await refused(db`insert into trees (gym_id, tree_id, name, owner, header) values (${gymId}, 'x', 'X', 'nobody', '{}')`)).toBe(
+      'trees_owner_known',
+    );
+    expect(
+      await refused(
+        db`insert into positions (gym_id, tree_id, position_id, ordinal, name, family, body) values (${gymId}, 't', 'p', 0, 'P', 'open', '{"id":"q"}')`,
+      ),
+    ).toBe('positions_body_same_id');
     expect(
       await refused(db`insert into transitions (gym_id, tree_id, transition_id, ordinal, from_position, to_position, actor, name, body)
         values (${gymId}, 't', 'm', 0, 'none', 'none', 'owner', 'M', '{"id":"m"}')`),
@@ -38,7 +46,9 @@ describe('the schema', () => {
   });
   it('lets the demo be loaded once', async () => {
     const gym = await getGym(context.db);
-    expect(await Promise.all([claimDemo(context.db, gym.gymId), claimDemo(context.db, gym.gymId)])).toEqual(expect.arrayContaining([true, false]));
+    expect(await Promise.all([claimDemo(context.db, gym.gymId), claimDemo(context.db, gym.gymId)])).toEqual(
+      expect.arrayContaining([true, false]),
+    );
     expect(await claimDemo(context.db, gym.gymId)).toBe(false);
   });
 });

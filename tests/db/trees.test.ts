@@ -34,7 +34,8 @@ describe('storing trees', () => {
     const id = await createTree(db, gymId, { ...randomTree(9, { positions: 12, transitions: 20 }), id: 'order' });
     const before = (await stored(id)).tree;
     const after = withoutPosition(before, 'p4');
-    const save = (baseRevision: number, from: TreeDocument, to: TreeDocument) => saveChanges(db, gymId, id, { baseRevision, diffs: [diffOf(from, to, 'x')] });
+    const save = (baseRevision: number, from: TreeDocument, to: TreeDocument) =>
+      saveChanges(db, gymId, id, { baseRevision, diffs: [diffOf(from, to, 'x')] });
     expect(await save(1, before, after)).toEqual({ ok: true, value: { saved: true, revision: 2 } });
     expect((await stored(id)).tree).toEqual(normaliseTree(after));
     expect(await save(2, after, before)).toEqual({ ok: true, value: { saved: true, revision: 3 } });
@@ -62,7 +63,9 @@ describe('two windows', () => {
     const { db, gymId } = context;
     const id = await createTree(db, gymId, emptyTree('race', 'Race'));
     const base = (await stored(id)).tree;
-    const saves = Array.from({ length: 8 }, (_, i) => saveChanges(db, gymId, id, { baseRevision: 1, diffs: [diffOf(base, withNewGuard(base, `g${i}`).tree, `g${i}`)] }));
+    const saves = Array.from({ length: 8 }, (_, i) =>
+      saveChanges(db, gymId, id, { baseRevision: 1, diffs: [diffOf(base, withNewGuard(base, `g${i}`).tree, `g${i}`)] }),
+    );
     const outcomes = await Promise.all(saves);
     expect(outcomes.filter((outcome) => outcome.ok && outcome.value.saved)).toHaveLength(1);
     expect((await stored(id)).tree.positions).toHaveLength(1);
@@ -74,9 +77,18 @@ describe('two windows', () => {
     const good = diffOf(base, withNewValue(base, 'half', { name: 'frames', kind: 'frame' }).tree, 'good');
     const transition = { id: 't', from: 'half', to: 'nowhere', actor: 'owner', name: 't', kind: 'pass' } as const;
     const broken = { label: 'bad', changes: [{ kind: 'transition', id: 't', at: 0, from: null, to: transition }] } as const;
-    expect(await saveChanges(db, gymId, id, { baseRevision: 1, diffs: [good, broken] })).toEqual({ ok: false, error: ['transition "t" (t): there is no position "nowhere".'] });
-    expect(await saveChanges(db, gymId, id, { baseRevision: 1, diffs: [good, good] })).toMatchObject({ ok: false, error: [expect.stringContaining('does not fit')] });
-    expect(await saveChanges(db, gymId, 'gone', { baseRevision: 1, diffs: [good] })).toMatchObject({ ok: false, error: [expect.stringContaining('deleted')] });
+    expect(await saveChanges(db, gymId, id, { baseRevision: 1, diffs: [good, broken] })).toEqual({
+      ok: false,
+      error: ['transition "t" (t): there is no position "nowhere".'],
+    });
+    expect(await saveChanges(db, gymId, id, { baseRevision: 1, diffs: [good, good] })).toMatchObject({
+      ok: false,
+      error: [expect.stringContaining('does not fit')],
+    });
+    expect(await saveChanges(db, gymId, 'gone', { baseRevision: 1, diffs: [good] })).toMatchObject({
+      ok: false,
+      error: [expect.stringContaining('deleted')],
+    });
     expect(await stored(id)).toEqual({ tree: base, revision: 1 });
   });
 });

@@ -10,7 +10,10 @@ export interface RandomTreeOptions {
 }
 
 /** A seeded tree with everything the computations look at: cycles, parallel transitions, reads of all kinds, endings. */
-export function randomTree(seed: number, { positions: count, transitions: moves, climbing = false, reads: withReads = true }: RandomTreeOptions): TreeDocument {
+export function randomTree(
+  seed: number,
+  { positions: count, transitions: moves, climbing = false, reads: withReads = true }: RandomTreeOptions,
+): TreeDocument {
   const random = seededRandom(seed);
   const pick = <T>(items: readonly T[]): T => items[Math.floor(random() * items.length)]!;
   const chance = (p: number): boolean => random() < p;
@@ -30,7 +33,9 @@ export function randomTree(seed: number, { positions: count, transitions: moves,
         ...(chance(0.6) ? { share: Math.round(random() * 60) / 100 } : {}),
       })),
     });
-    const list = [read('he', 'reaction', 1 + Math.floor(random() * 3), chance(0.3) ? { closed: true } : chance(0.3) ? { complete: true } : {})];
+    const list = [
+      read('he', 'reaction', 1 + Math.floor(random() * 3), chance(0.3) ? { closed: true } : chance(0.3) ? { complete: true } : {}),
+    ];
     if (chance(0.3)) list.push(read('cue', 'cue', 2 + Math.floor(random() * 2), { closed: true }));
     if (chance(0.2)) list.push(read('timing', 'timing', 2, {}));
     return list;
@@ -38,7 +43,14 @@ export function randomTree(seed: number, { positions: count, transitions: moves,
 
   const positions = Array.from({ length: count }, (_, i): Position => {
     const top = i >= count - Math.max(1, Math.floor(count / 12));
-    const ends: Ending | undefined = i === 0 ? undefined : top ? pick(['settled', 'back', 'submission'] as const) : chance(0.06) ? pick(['swept', 'submitted'] as const) : undefined;
+    const ends: Ending | undefined =
+      i === 0
+        ? undefined
+        : top
+          ? pick(['settled', 'back', 'submission'] as const)
+          : chance(0.06)
+            ? pick(['swept', 'submitted'] as const)
+            : undefined;
     return {
       id: `p${i}`,
       name: `Position ${i}`,
@@ -51,7 +63,9 @@ export function randomTree(seed: number, { positions: count, transitions: moves,
   });
 
   const whenAt = (from: Position): When | undefined => {
-    const named = from.reads.filter(() => chance(0.6)).map((read) => [read.id, read.values.filter(() => chance(0.6)).map((value) => value.id)] as const);
+    const named = from.reads
+      .filter(() => chance(0.6))
+      .map((read) => [read.id, read.values.filter(() => chance(0.6)).map((value) => value.id)] as const);
     const kept = named.filter(([, values]) => values.length > 0);
     return kept.length > 0 ? Object.fromEntries(kept) : undefined;
   };

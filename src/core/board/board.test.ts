@@ -17,7 +17,8 @@ const GRID = { columns: 8, rungWidth: 85 };
 const seeds = fc.integer({ min: 1, max: 1e6 });
 const layout = (doc: TreeDocument, extra = {}): BoardLayout => layoutBoard(doc, { grid: GRID, unfold: true, ...extra });
 
-const overlap = (a: { x: number; y: number; w: number; h: number }, b: typeof a): boolean => a.x < b.x + b.w - 0.5 && b.x < a.x + a.w - 0.5 && a.y < b.y + b.h - 0.5 && b.y < a.y + a.h - 0.5;
+const overlap = (a: { x: number; y: number; w: number; h: number }, b: typeof a): boolean =>
+  a.x < b.x + b.w - 0.5 && b.x < a.x + a.w - 0.5 && a.y < b.y + b.h - 0.5 && b.y < a.y + a.h - 0.5;
 
 /** Lower edge of the bar: the same for all rungs of a row. */
 const foot = (placed: PlacedRung): number => placed.y + placed.thickness;
@@ -77,14 +78,18 @@ describe('the climb', () => {
         // A hub's plank may grow by a section, and a wider plank needs room.
         fc.pre(from.family !== 'hub');
         const added = withNewPosition(doc, { name: 'new one', lines: from.lines });
-        const after = layout(withNewTransition(added.tree, { from: from.id, to: added.id, actor: 'owner', name: 'm' }).tree, { previous: before.columns });
+        const after = layout(withNewTransition(added.tree, { from: from.id, to: added.id, actor: 'owner', name: 'm' }).tree, {
+          previous: before.columns,
+        });
         for (const a of before.rungs) {
           for (const b of before.rungs) {
             const [c, d] = [a, b].map((placed) => after.rungs.find((item) => item.rung.id === placed.rung.id)!);
             if (foot(a) === foot(b) && foot(c!) === foot(d!) && a.x < b.x) expect(c!.x).toBeLessThan(d!.x);
           }
         }
-        const moved = before.rungs.filter((placed) => after.columns.get(placed.rung.id) !== before.columns.get(placed.rung.id) && before.columns.has(placed.rung.id));
+        const moved = before.rungs.filter(
+          (placed) => after.columns.get(placed.rung.id) !== before.columns.get(placed.rung.id) && before.columns.has(placed.rung.id),
+        );
         // Only the row that took in the new rung may make room.
         expect(new Set(moved.map(foot)).size).toBeLessThanOrEqual(1);
       }),
@@ -147,9 +152,16 @@ describe('passes', () => {
     const wish = fc.record({ span: fc.integer({ min: 1, max: 2 }), wanted: fc.option(fc.nat(6)), weight: fc.constant(1) });
     fc.assert(
       fc.property(fc.array(wish, { maxLength: 3 }), (wishes) => {
-        const cost = (firsts: readonly number[]): number => firsts.reduce((sum, first, i) => sum + (wishes[i]!.wanted === null ? 0 : Math.abs(first + (wishes[i]!.span - 1) / 2 - wishes[i]!.wanted!)), 0);
-        const fits = (firsts: readonly number[]): boolean => firsts.every((first, i) => first >= (i === 0 ? 0 : firsts[i - 1]! + wishes[i - 1]!.span) && first + wishes[i]!.span <= 7);
-        const all = wishes.reduce<number[][]>((lists) => lists.flatMap((list) => [0, 1, 2, 3, 4, 5, 6].map((at) => [...list, at])), [[]]).filter(fits);
+        const cost = (firsts: readonly number[]): number =>
+          firsts.reduce(
+            (sum, first, i) => sum + (wishes[i]!.wanted === null ? 0 : Math.abs(first + (wishes[i]!.span - 1) / 2 - wishes[i]!.wanted!)),
+            0,
+          );
+        const fits = (firsts: readonly number[]): boolean =>
+          firsts.every((first, i) => first >= (i === 0 ? 0 : firsts[i - 1]! + wishes[i - 1]!.span) && first + wishes[i]!.span <= 7);
+        const all = wishes
+          .reduce<number[][]>((lists) => lists.flatMap((list) => [0, 1, 2, 3, 4, 5, 6].map((at) => [...list, at])), [[]])
+          .filter(fits);
         const found = placeInColumns(wishes, 7);
         expect(fits(found)).toBe(true);
         expect(cost(found)).toBeCloseTo(Math.min(...all.map(cost)), 9);
@@ -172,7 +184,9 @@ describe('passes', () => {
 
 describe('rungs and views', () => {
   it('break where a value has no answer', () => {
-    const [rung] = rungsOf(tree([position('g', { reads: reaction('a', 'b') }), position('p')], [mine('m', 'g', 'p', { when: { he: ['a'] } })]));
+    const [rung] = rungsOf(
+      tree([position('g', { reads: reaction('a', 'b') }), position('p')], [mine('m', 'g', 'p', { when: { he: ['a'] } })]),
+    );
     expect(rung!.sections.map((section) => [section.value, section.broken])).toEqual([['a', false], ['b', true], [null, false]]); // prettier-ignore
   });
   it('one guard reaches to its hubs and endings; the guard of a position is the nearest start', () => {

@@ -36,117 +36,176 @@ export function layeringOf(nodes: number, layers: readonly (readonly number[])[]
   return { layers: filled, up, down };
 }
 
-/** Crossings between two neighbouring layers, counted with a binary indexed tree (Barth, Jünger & Mutzel 2002). O(e log e). */
-function crossingsBetween(lower: readonly number[], up: Layering['up'], place: Int32Array, size: number): number {
-  const tree = new Int32Array(size + 1);
-  let crossings = 0;
-  let seen = 0;
-  for (const node of lower) {
-    const targets = up[node]!.map((to) => place[to]!).sort((a, b) => a - b);
-    for (const target of targets) {
-      let smaller = 0;
-      for (let i = target + 1; i > 0; i -= i & -i) smaller += tree[i]!;
-      crossings += seen - smaller;
+/** Neighbour lists laid one behind the other: those of node n are list[first[n]] … list[first[n + 1] - 1]. */
+interface Lists {
+  readonly first: Int32Array;
+  readonly list: Int32Array;
+}
+
+function listsOf(neighbours: readonly (readonly number[])[]): Lists {
+  const first = new Int32Array(neighbours.length + 1);
+  neighbours.forEach((items, node) => (first[node + 1] = first[node]! + items.length));
+  return { first, list: Int32Array.from(neighbours.flat()) };
+}
+
+/** Sorts values[from … to - 1] in place; the lists here are short. */
+function insertionSort(values: Int32Array, from: number, to: number): void {
+  for (let i = from + 1; i < to; i++) {
+    const value = values[i]!;
+    let j = i - 1;
+    while (j >= from && values[j]! > value) {
+      values[j + 1] = values[j]!;
+      j--;
     }
-    for (const target of targets) for (let i = target + 1; i <= size; i += i & -i) tree[i]!++;
-    seen += targets.length;
+    values[j + 1] = value;
   }
-  return crossings;
 }
 
-const placesOf = (layers: readonly (readonly number[])[], nodes: number): Int32Array => {
-  const place = new Int32Array(nodes);
-  for (const layer of layers) layer.forEach((node, i) => (place[node] = i));
-  return place;
-};
+/** A layering with the places of its nodes; the numbers that all passes work on. */
+class Order {
+  readonly place: Int32Array;
+  private readonly up: Lists;
+  private readonly down: Lists;
+  /** Places of each node's neighbours, sorted, in the layout of `up.list` and `down.list`. */
+  private readonly upPlaces: Int32Array;
+  private readonly downPlaces: Int32Array;
+  private readonly weight: Float64Array;
+  private readonly counter: Int32Array;
 
-export function countCrossings(layering: Layering, layers: readonly (readonly number[])[] = layering.layers): number {
-  const place = placesOf(layers, layering.up.length);
-  let sum = 0;
-  for (let i = 0; i + 1 < layers.length; i++) sum += crossingsBetween(layers[i]!, layering.up, place, layers[i + 1]!.length);
-  return sum;
-}
-
-/** Crossings of the edges of `a` (left) with those of `b` (right), both given by sorted neighbour places. */
-function pairCrossings(a: readonly number[], b: readonly number[]): number {
-  let crossings = 0;
-  let j = 0;
-  for (const place of a) {
-    while (j < b.length && b[j]! < place) j++;
-    crossings += j;
-  }
-  return crossings;
-}
-
-class Sweeper {
-  readonly layers: number[][];
-  private readonly place: Int32Array;
   constructor(
-    private readonly layering: Layering,
-    layers: readonly (readonly number[])[],
+    layering: Layering,
+    readonly layers: Int32Array[],
     private readonly frozen: ReadonlySet<number>,
   ) {
-    this.layers = layers.map((layer) => [...layer]);
-    this.place = placesOf(this.layers, layering.up.length);
+    this.up = listsOf(layering.up);
+    this.down = listsOf(layering.down);
+    this.place = new Int32Array(layering.up.length);
+    this.upPlaces = new Int32Array(this.up.list.length);
+    this.downPlaces = new Int32Array(this.down.list.length);
+    this.weight = new Float64Array(layering.up.length);
+    this.counter = new Int32Array(Math.max(1, ...layers.map((layer) => layer.length)) + 1);
+    this.setLayers(layers);
   }
 
-  private setLayer(i: number, layer: number[]): void {
-    this.layers[i] = layer;
-    layer.forEach((node, at) => (this.place[node] = at));
+  setLayers(layers: readonly Int32Array[]): void {
+    layers.forEach((layer, i) => {
+      this.layers[i] = layer.slice();
+      this.number(i);
+    });
+  }
+  private number(i: number): void {
+    const layer = this.layers[i]!;
+    for (let at = 0; at < layer.length; at++) this.place[layer[at]!] = at;
+  }
+
+  /** Fills the sorted places of the neighbours of a layer's nodes on one side. */
+  private sortPlaces(layer: Int32Array, { first, list }: Lists, into: Int32Array): void {
+    for (const node of layer) {
+      const [from, to] = [first[node]!, first[node + 1]!];
+      for (let i = from; i < to; i++) into[i] = this.place[list[i]!]!;
+      if (to - from > 1) insertionSort(into, from, to);
+    }
+  }
+
+  /** Crossings with a binary indexed tree per pair of layers (Barth, Jünger & Mutzel 2002). O(e log e). */
+  crossings(): number {
+    let sum = 0;
+    const { counter } = this;
+    for (let l = 0; l + 1 < this.layers.length; l++) {
+      const size = this.layers[l + 1]!.length;
+      counter.fill(0, 0, size + 1);
+      this.sortPlaces(this.layers[l]!, this.up, this.upPlaces);
+      let seen = 0;
+      for (const node of this.layers[l]!) {
+        const [from, to] = [this.up.first[node]!, this.up.first[node + 1]!];
+        for (let e = from; e < to; e++) {
+          let smaller = 0;
+          for (let i = this.upPlaces[e]! + 1; i > 0; i -= i & -i) smaller += counter[i]!;
+          sum += seen - smaller;
+        }
+        for (let e = from; e < to; e++) for (let i = this.upPlaces[e]! + 1; i <= size; i += i & -i) counter[i]!++;
+        seen += to - from;
+      }
+    }
+    return sum;
   }
 
   /** Orders a layer by the mean place of its neighbours on one side; nodes without neighbours keep their place. */
-  private orderBy(i: number, neighbours: Layering['up']): void {
+  private orderBy(i: number, { first, list }: Lists): void {
     if (this.frozen.has(i)) return;
     const layer = this.layers[i]!;
-    const weight = new Map(layer.map((node) => [node, this.wanted(node, neighbours)]));
-    const movable = layer
-      .filter((node) => weight.get(node)! >= 0)
-      .sort((a, b) => weight.get(a)! - weight.get(b)! || this.place[a]! - this.place[b]!);
+    const { weight, place } = this;
+    const movable: number[] = [];
+    for (const node of layer) {
+      const [from, to] = [first[node]!, first[node + 1]!];
+      if (from === to) continue;
+      let sum = 0;
+      for (let e = from; e < to; e++) sum += place[list[e]!]!;
+      weight[node] = sum / (to - from);
+      movable.push(node);
+    }
+    movable.sort((a, b) => weight[a]! - weight[b]! || place[a]! - place[b]!);
     let next = 0;
-    this.setLayer(i, layer.map((node) => (weight.get(node)! >= 0 ? movable[next++]! : node))); // prettier-ignore
-  }
-
-  private wanted(node: number, neighbours: Layering['up']): number {
-    const list = neighbours[node]!;
-    if (list.length === 0) return -1;
-    let sum = 0;
-    for (const other of list) sum += this.place[other]!;
-    return sum / list.length;
+    for (let at = 0; at < layer.length; at++) {
+      const node = layer[at]!;
+      if (first[node] !== first[node + 1]) layer[at] = movable[next++]!;
+    }
+    this.number(i);
   }
 
   sweep(): void {
-    for (let i = 1; i < this.layers.length; i++) this.orderBy(i, this.layering.down);
-    for (let i = this.layers.length - 2; i >= 0; i--) this.orderBy(i, this.layering.up);
+    for (let i = 1; i < this.layers.length; i++) this.orderBy(i, this.down);
+    for (let i = this.layers.length - 2; i >= 0; i--) this.orderBy(i, this.up);
   }
 
-  private sorted(node: number, neighbours: Layering['up']): number[] {
-    return neighbours[node]!.map((other) => this.place[other]!).sort((a, b) => a - b);
+  /** Crossings of the edges of `a`, standing left, with those of `b` on one side, by their sorted places. */
+  private pair(a: number, b: number, { first }: Lists, places: Int32Array): number {
+    let crossings = 0;
+    let j = first[b]!;
+    const end = first[b + 1]!;
+    for (let i = first[a]!; i < first[a + 1]!; i++) {
+      while (j < end && places[j]! < places[i]!) j++;
+      crossings += j - first[b]!;
+    }
+    return crossings;
   }
 
-  /** Exchanges neighbours while that removes crossings; true if anything moved. */
-  exchange(): boolean {
-    let moved = false;
+  /** Exchanges neighbours while that removes crossings; the number of exchanges. */
+  exchange(): number {
+    let moves = 0;
+    const both = (a: number, b: number): number => this.pair(a, b, this.up, this.upPlaces) + this.pair(a, b, this.down, this.downPlaces);
     for (let i = 0; i < this.layers.length; i++) {
       if (this.frozen.has(i)) continue;
       const layer = this.layers[i]!;
-      const above = layer.map((node) => this.sorted(node, this.layering.up));
-      const below = layer.map((node) => this.sorted(node, this.layering.down));
-      for (let again = true, rounds = 0; again && rounds < 50; rounds++) {
+      this.sortPlaces(layer, this.up, this.upPlaces);
+      this.sortPlaces(layer, this.down, this.downPlaces);
+      for (let again = true, rounds = 0; again && rounds < EXCHANGE_ROUNDS; rounds++) {
         again = false;
         for (let at = 0; at + 1 < layer.length; at++) {
-          const now = pairCrossings(above[at]!, above[at + 1]!) + pairCrossings(below[at]!, below[at + 1]!);
-          if (now === 0) continue;
-          const swapped = pairCrossings(above[at + 1]!, above[at]!) + pairCrossings(below[at + 1]!, below[at]!);
-          if (swapped >= now) continue;
-          for (const list of [layer, above, below] as unknown[][]) [list[at], list[at + 1]] = [list[at + 1], list[at]];
-          again = moved = true;
+          const [a, b] = [layer[at]!, layer[at + 1]!];
+          const now = both(a, b);
+          if (now === 0 || both(b, a) >= now) continue;
+          layer[at] = b;
+          layer[at + 1] = a;
+          again = true;
+          moves++;
         }
       }
-      this.setLayer(i, layer);
+      this.number(i);
     }
-    return moved;
+    return moves;
   }
+}
+
+const EXCHANGE_ROUNDS = 12;
+const SWEEPS = 16;
+/** Sweeps without a better order before a beginning is given up. */
+const STALE_SWEEPS = 3;
+
+const toLayers = (layers: readonly (readonly number[])[]): Int32Array[] => layers.map((layer) => Int32Array.from(layer));
+
+export function countCrossings(layering: Layering, layers: readonly (readonly number[])[] = layering.layers): number {
+  return new Order(layering, toLayers(layers), new Set()).crossings();
 }
 
 export interface OrderOptions {
@@ -160,32 +219,34 @@ export interface OrderOptions {
  * Orders the layers so that few edges cross: barycentre sweeps (Sugiyama, Tagawa & Toda 1981) and adjacent exchange
  * (Gansner et al. 1993), from several seeded beginnings; the best order seen. Deterministic; heights are never touched.
  */
-export function orderLayers(layering: Layering, { frozen = new Set(), beginnings = 4 }: OrderOptions = {}): number[][] {
-  let best = layering.layers.map((layer) => [...layer]);
-  let fewest = countCrossings(layering, best);
+export function orderLayers(layering: Layering, { frozen = new Set(), beginnings = 2 }: OrderOptions = {}): number[][] {
+  const order = new Order(layering, toLayers(layering.layers), frozen);
+  let best = order.layers.map((layer) => layer.slice());
+  let fewest = order.crossings();
   for (let beginning = 0; beginning < beginnings && fewest > 0; beginning++) {
     const random = seededRandom(beginning);
-    const shuffled = layering.layers.map((layer, i) => (beginning === 0 || frozen.has(i) ? [...layer] : shuffle(layer, random)));
-    const sweeper = new Sweeper(layering, shuffled, frozen);
-    for (let round = 0, stale = 0; round < 24 && stale < 4; round++) {
-      sweeper.sweep();
-      for (let tries = 0; tries < 8 && sweeper.exchange(); tries++);
-      const crossings = countCrossings(layering, sweeper.layers);
+    if (beginning > 0) order.setLayers(toLayers(layering.layers).map((layer, i) => (frozen.has(i) ? layer : shuffled(layer, random))));
+    for (let round = 0, stale = 0; round < SWEEPS && stale < STALE_SWEEPS && fewest > 0; round++) {
+      order.sweep();
+      order.exchange();
+      const crossings = order.crossings();
       stale++;
       if (crossings >= fewest) continue;
       fewest = crossings;
-      best = sweeper.layers.map((layer) => [...layer]);
+      best = order.layers.map((layer) => layer.slice());
       stale = 0;
     }
   }
-  return best;
+  // Sweeping disturbs what exchanging has won; the best order is exchanged until nothing more is to be won.
+  order.setLayers(best);
+  for (let tries = 0; tries < SWEEPS && order.exchange() > 0; tries++);
+  return order.layers.map((layer) => [...layer]);
 }
 
-function shuffle<T>(items: readonly T[], random: () => number): T[] {
-  const list = [...items];
-  for (let i = list.length - 1; i > 0; i--) {
+function shuffled(items: Int32Array, random: () => number): Int32Array {
+  for (let i = items.length - 1; i > 0; i--) {
     const j = Math.floor(random() * (i + 1));
-    [list[i], list[j]] = [list[j]!, list[i]!];
+    [items[i], items[j]] = [items[j]!, items[i]!];
   }
-  return list;
+  return items;
 }

@@ -75,7 +75,7 @@ function orderRows(draft: Draft, previous: BoardOptions['previous']): readonly (
   }
   const frozen = new Set(rows.flatMap((row, i) => (row.members.every((member) => rungs[member]!.isGuard) ? [i] : [])));
   const layering = layeringOf(rungs.length, rows.map((row) => row.members), edges); // prettier-ignore
-  const ordered = orderLayers(layering, { frozen, beginnings: rungs.length > 400 ? 1 : 3 });
+  const ordered = orderLayers(layering, { frozen, beginnings: rungs.length > 400 ? 1 : 2 });
   return ordered.map((layer) => layer.filter((node) => node < rungs.length));
 }
 

@@ -83,19 +83,23 @@ function linesAbove(hubHeight: number, used: ReadonlySet<number>, plankY: number
   ]);
 }
 
+const isAtBack = (position: Position): boolean => position.family === 'back' || position.family === 'turtle';
+
 interface Slot {
   readonly section: Section;
   readonly answer: Transition | null;
 }
-/** Every answer has a slot, and every section without one; sections keep their order, silent answers come last. */
+/** Every answer has a slot, and every section without one. Sections that lead to the back stand last, beside its rail. */
 function slotsOf(index: TreeIndex, sections: readonly Section[]): Slot[] {
-  return sections.flatMap((section): Slot[] => {
-    const answers = section.answers.map((id) => index.transitions.get(id)!);
-    return answers.length === 0 ? [{ section, answer: null }] : answers.map((answer) => ({ section, answer }));
-  });
+  const toBack = (section: Section): number =>
+    Number(section.answers.some((id) => isAtBack(positionOf(index, index.transitions.get(id)!.to))));
+  return sections
+    .toSorted((a, b) => toBack(a) - toBack(b))
+    .flatMap((section): Slot[] => {
+      const answers = section.answers.map((id) => index.transitions.get(id)!);
+      return answers.length === 0 ? [{ section, answer: null }] : answers.map((answer) => ({ section, answer }));
+    });
 }
-
-const isAtBack = (position: Position): boolean => position.family === 'back' || position.family === 'turtle';
 
 function nextNames(index: TreeIndex, position: Position): string[] {
   const next = (index.from.get(position.id) ?? []).filter((t) => t.actor === 'owner').map((t) => positionOf(index, t.to).name);
@@ -124,11 +128,11 @@ function placeAnswers(
     const lower = lines.get(height)?.y ?? lowest;
     const upper = lines.get(height + 1)?.y ?? 30;
     const landingX = atBack ? frame.width - BACK_WIDTH + 14 : x + 4;
-    const y = atBack ? 120 + 86 * backRow++ : Math.max(upper + 62, (lower + upper) / 2 - 6);
+    const y = atBack ? plankY - 170 - 92 * backRow++ : Math.max(upper + 62, (lower + upper) / 2 - 6);
     const foot = x + slotWidth * 0.42;
     const bend = plankY - 26;
     const path: Point[] = atBack
-      ? [[foot, plankY], [x + 4, bend], [x + 4, y + 30 > bend ? bend : y + 30], [landingX, y + 3]]
+      ? [[foot, plankY], [x + 4, bend], [x + 4, Math.min(bend, y + 46)], [landingX, y + 3]]
       : [[foot, plankY], [x + 4, bend], [x + 4, y]]; // prettier-ignore
     return [{
       transition: answer.id, position: to.id, path, atBack, x: landingX, y, width: atBack ? BACK_WIDTH - 26 : width,

@@ -34,7 +34,9 @@ export function feederSentence(tree: TreeDocument, { position: id, show, leaveOu
   const value = shown?.value;
   const words =
     shown && value
-      ? shown.read.kind === 'reaction' ? `show “${value.name}”` : `show ${shown.read.name} “${value.name}”`
+      ? shown.read.kind === 'reaction'
+        ? `show “${value.name}”`
+        : `show ${shown.read.name} “${value.name}”`
       : 'hold the shape, let it happen';
   const out = leaveOut.flatMap((valueId) => findValue(position, valueId)?.value.name ?? []);
   return `${position.name}: ${words}${value?.cue ? ` (${value.cue})` : ''}${out.length > 0 ? `; leave out: ${out.join(', ')}` : ''}.`;

@@ -37,10 +37,15 @@ describe('class time', () => {
     expect(classTimeOf([unit('a', 10), unit('b', 45)], SETTINGS)).toMatchObject({ totalMinutes: 65, overrunMinutes: 5 });
   });
   it('names the cheapest drop that breaks no prerequisite', () => {
-    const units = fc.array(fc.record({ minutes: fc.integer({ min: 1, max: 12 }), needs: fc.array(fc.nat(9), { maxLength: 2 }) }), { minLength: 1, maxLength: 9 });
+    const units = fc.array(fc.record({ minutes: fc.integer({ min: 1, max: 12 }), needs: fc.array(fc.nat(9), { maxLength: 2 }) }), {
+      minLength: 1,
+      maxLength: 9,
+    });
     fc.assert(
       fc.property(units, fc.integer({ min: 5, max: 60 }), (list, slotMinutes) => {
-        const made = list.map(({ minutes, needs }, i) => unit(`u${i}`, minutes, [...new Set(needs.filter((n) => n < i).map((n) => `u${n}`))]));
+        const made = list.map(({ minutes, needs }, i) =>
+          unit(`u${i}`, minutes, [...new Set(needs.filter((n) => n < i).map((n) => `u${n}`))]),
+        );
         const settings = { ...SETTINGS, slotMinutes };
         const drop = findDrop(made, settings);
         expect(drop?.minutes ?? null).toBe(bruteDrop(made, settings));
@@ -53,7 +58,12 @@ describe('class time', () => {
 
 describe('units', () => {
   const doc = tree(
-    [position('g', { reads: reaction('frame', 'hook') }), position('hub', { family: 'hub', reads: reaction('turns', 'rests') }), position('pin', { ends: 'settled' }), position('back', { ends: 'back' })],
+    [
+      position('g', { reads: reaction('frame', 'hook') }),
+      position('hub', { family: 'hub', reads: reaction('turns', 'rests') }),
+      position('pin', { ends: 'settled' }),
+      position('back', { ends: 'back' }),
+    ],
     [
       mine('in', 'g', 'hub', { when: { he: ['frame'] } }),
       mine('over', 'g', 'hub', { when: { he: ['hook'] } }),
@@ -77,7 +87,11 @@ describe('units', () => {
     expect(answer.feeder).toEqual([{ position: 'hub', show: 'rests', then: 'settle', leaveOut: ['turns'] }]);
   });
   it('name the beginning that branches share up to a hub', () => {
-    const longer = { ...doc, positions: [...doc.positions, position('first')], transitions: [...doc.transitions, mine('step', 'first', 'g')] };
+    const longer = {
+      ...doc,
+      positions: [...doc.positions, position('first')],
+      transitions: [...doc.transitions, mine('step', 'first', 'g')],
+    };
     const units = unitsOf(longer, [['step', 'in', 'settle'], ['step', 'in', 'take']]); // prettier-ignore
     expect(units.filter((item) => item.common).map((item) => item.key)).toEqual(['chain/step+in']);
   });

@@ -7,14 +7,23 @@ export const HOLD_RISK: Record<Tempo, number> = { safe: 0.02, neutral: 0.08, act
 /** Waiting for another show takes this long. */
 export const HOLD_SECONDS = 6;
 
-/** One representative per read of what is shown; *nothing special* is left out, since no `when` can name it. */
-export function shownValues(show: Show): ReadonlyMap<ReadId, ValueId> {
-  const shown = new Map<ReadId, ValueId>();
+/** What is shown, as the transitions see it: one representative per read; *nothing special*, which no `when` can name, left out. */
+export interface Shown {
+  readonly values: ReadonlyMap<ReadId, ValueId>;
+  /** The reaction on show, if it is not nothing special, and whether any owner transition answers it. */
+  readonly reaction: { readonly read: ReadId; readonly value: ValueId; readonly answered: boolean } | null;
+}
+
+export function shownOf(position: Position, options: readonly Transition[], show: Show): Shown {
+  const values = new Map<ReadId, ValueId>();
   for (const group of show.groups) {
     const value = group.values[0];
-    if (value !== undefined && value !== NOTHING_SPECIAL) shown.set(group.read, value);
+    if (value !== undefined && value !== NOTHING_SPECIAL) values.set(group.read, value);
   }
-  return shown;
+  const read = position.reads.find((item) => item.kind === 'reaction')?.id;
+  const value = read === undefined ? undefined : values.get(read);
+  const reaction = read === undefined || value === undefined ? null : { read, value, answered: options.some((other) => names(other, read, value)) };
+  return { values, reaction };
 }
 
 /** Chance u in [0, 1] of a reaction that has not been drawn (MODEL §4, the undrawn). Timing reads do not count. */
@@ -26,33 +35,22 @@ export function undrawnChance(position: Position): number {
   return 0.5 ** (1 + Math.min(drawn, 4));
 }
 
-/** Whether the reaction on show is answered: by `option` itself or, where it is silent, by some owner transition. */
-function reactionAnswered(position: Position, option: Transition, options: readonly Transition[], show: Show): boolean {
-  const reaction = position.reads.find((read) => read.kind === 'reaction' && read.values.length > 0);
-  const value = reaction && show.groups.find((group) => group.read === reaction.id)?.values[0];
-  // Nothing special is answered by silent transitions, and `admits` has already refused the others.
-  if (!reaction || value === undefined || value === NOTHING_SPECIAL) return true;
-  if (option.when?.[reaction.id]) return names(option, reaction.id, value);
-  return options.some((other) => names(other, reaction.id, value));
-}
-
-/** Chance in [0, 1] that the option succeeds against what is shown. `stoppedBy` wins over `when`. */
-export function successChance(
-  position: Position,
-  option: Transition,
-  options: readonly Transition[],
-  show: Show,
-  defaults: Defaults,
-): number {
-  const shown = shownValues(show);
-  if (option.stoppedBy?.some((value) => [...shown.values()].includes(value))) return option.stopped ?? defaults.stopped;
-  if (admits(option, shown) && reactionAnswered(position, option, options, show)) return option.works ?? defaults.works;
+/**
+ * Chance in [0, 1] that the option succeeds against what is shown. `stoppedBy` wins over `when`; a reaction must be
+ * answered, by the option itself or, where it is silent on reactions, by some owner transition.
+ */
+export function successChance(option: Transition, shown: Shown, defaults: Defaults): number {
+  if (option.stoppedBy?.some((value) => [...shown.values.values()].includes(value))) return option.stopped ?? defaults.stopped;
+  const { reaction } = shown;
+  const answered = reaction === null || (option.when?.[reaction.read] ? names(option, reaction.read, reaction.value) : reaction.answered);
+  if (answered && admits(option, shown.values)) return option.works ?? defaults.works;
   return option.offCue ?? defaults.offCue;
 }
 
 /** The opponent's transitions that follow a failure against this show: the admitted ones of highest priority. */
-export function consequencesFor(moves: readonly Transition[], show: Show): Transition[] {
-  const admitted = moves.filter((move) => admits(move, shownValues(show)));
+export function consequencesFor(moves: readonly Transition[], shown: Shown): readonly Transition[] {
+  const admitted = moves.filter((move) => admits(move, shown.values));
+  if (admitted.length < 2) return admitted;
   const top = Math.max(...admitted.map((move) => move.priority ?? 0));
   return admitted.filter((move) => (move.priority ?? 0) === top);
 }

@@ -9,7 +9,7 @@ import {
   type Transition,
   type TreeDocument,
 } from '../tree';
-import { ATTEMPT_RISK, consequencesFor, HOLD_RISK, HOLD_SECONDS, successChance, undrawnChance } from './chances';
+import { ATTEMPT_RISK, consequencesFor, HOLD_RISK, HOLD_SECONDS, shownOf, successChance, undrawnChance } from './chances';
 import { showsOf, type Show } from './shows';
 
 /** What an attempt leads to: chance in [0, 1] and state number. */
@@ -43,19 +43,12 @@ export interface OddsModel {
   readonly missing: Float64Array;
 }
 
-export interface ModelOptions {
-  /** Count what has not been drawn (u); without it V is the optimistic bound. */
-  readonly undrawn: boolean;
-}
-
-class Builder {
-  private readonly chances = new Map<number, number>();
-  add(state: number, chance: number): void {
-    if (chance > 0) this.chances.set(state, (this.chances.get(state) ?? 0) + chance);
-  }
-  outcomes(): Outcome[] {
-    return [...this.chances].map(([state, chance]) => ({ state, chance }));
-  }
+/** Adds a chance to the outcome with this state; there are never more than a handful. */
+function addOutcome(outcomes: { chance: number; state: number }[], state: number, chance: number): void {
+  if (chance <= 0) return;
+  const known = outcomes.find((outcome) => outcome.state === state);
+  if (known) known.chance += chance;
+  else outcomes.push({ state, chance });
 }
 
 interface Place {
@@ -70,37 +63,51 @@ interface Place {
 function outcomesOf(place: Place, option: Transition | null, p: number, offCue: number, consequences: readonly Transition[]): Outcome[] {
   const { at, lost, undrawn: u, stateOf } = place;
   const risk = (option ? ATTEMPT_RISK : HOLD_RISK)[place.position.tempo];
-  const builder = new Builder();
+  const outcomes: { chance: number; state: number }[] = [];
   const fail = (chance: number, answers: readonly Transition[]): void => {
-    if (option?.onFail !== undefined) builder.add(stateOf.get(option.onFail)!, chance);
-    else if (answers.length > 0) for (const move of answers) builder.add(stateOf.get(move.to)!, chance / answers.length);
+    if (option?.onFail !== undefined) addOutcome(outcomes, stateOf.get(option.onFail)!, chance);
+    else if (answers.length > 0) for (const move of answers) addOutcome(outcomes, stateOf.get(move.to)!, chance / answers.length);
     else {
-      builder.add(lost, chance * risk);
-      builder.add(at, chance * (1 - risk));
+      addOutcome(outcomes, lost, chance * risk);
+      addOutcome(outcomes, at, chance * (1 - risk));
     }
   };
   const unforeseen = Math.min(p, offCue);
-  if (option) builder.add(stateOf.get(option.to)!, (1 - u) * p + u * unforeseen);
+  if (option) addOutcome(outcomes, stateOf.get(option.to)!, (1 - u) * p + u * unforeseen);
   fail((1 - u) * (1 - p), consequences);
   fail(u * (1 - unforeseen), []);
-  return builder.outcomes();
+  return outcomes;
 }
 
-function optionsAt(place: Place, options: readonly Transition[], moves: readonly Transition[], show: Show, defaults: Defaults): Option[] {
-  const consequences = consequencesFor(moves, show);
-  const attempts = options.map((option) => {
-    const p = successChance(place.position, option, options, show, defaults);
-    return {
-      transition: option,
-      seconds: Math.max(1, Math.round(option.seconds ?? defaults.seconds)),
-      outcomes: outcomesOf(place, option, p, option.offCue ?? defaults.offCue, consequences),
-    };
+/** The options against one show, with and without the undrawn. */
+function optionsAt(place: Place, options: readonly Transition[], moves: readonly Transition[], show: Show, defaults: Defaults): { real: Option[]; hopeful: Option[] } {
+  const shown = shownOf(place.position, options, show);
+  const consequences = consequencesFor(moves, shown);
+  const drawnOnly: Place = { ...place, undrawn: 0 };
+  const of = (at: Place, transition: Transition | null, p: number, offCue: number, seconds: number): Option => ({
+    transition,
+    seconds,
+    outcomes: outcomesOf(at, transition, p, offCue, consequences),
   });
-  return [...attempts, { transition: null, seconds: HOLD_SECONDS, outcomes: outcomesOf(place, null, 0, 0, consequences) }];
+  const real: Option[] = [];
+  const hopeful: Option[] = [];
+  const add = (transition: Transition | null, p: number, offCue: number, seconds: number): void => {
+    real.push(of(place, transition, p, offCue, seconds));
+    hopeful.push(place.undrawn === 0 ? real.at(-1)! : of(drawnOnly, transition, p, offCue, seconds));
+  };
+  for (const option of options) {
+    const seconds = Math.max(1, Math.round(option.seconds ?? defaults.seconds));
+    add(option, successChance(option, shown, defaults), option.offCue ?? defaults.offCue, seconds);
+  }
+  add(null, 0, 0, HOLD_SECONDS);
+  return { real, hopeful };
 }
 
-/** Pre: the tree is checked. O(transitions × shows). */
-export function oddsModelOf(tree: TreeDocument, { undrawn }: ModelOptions): OddsModel {
+/**
+ * The tree as two decision processes: as it is, and with nothing undrawn (u = 0), whose value is the optimistic bound.
+ * Pre: the tree is checked. O(transitions × shows).
+ */
+export function oddsModelsOf(tree: TreeDocument): { real: OddsModel; hopeful: OddsModel } {
   const index = indexOf(tree);
   const defaults = defaultsOf(tree);
   const size = tree.positions.length;
@@ -110,17 +117,26 @@ export function oddsModelOf(tree: TreeDocument, { undrawn }: ModelOptions): Odds
   worth[lost] = 0;
   worth[won] = 1;
   const missing = new Float64Array(size);
-  const shows = tree.positions.map((position, at): ModelShow[] => {
+  const real: ModelShow[][] = [];
+  const hopeful: ModelShow[][] = [];
+  for (const [at, position] of tree.positions.entries()) {
+    real.push([]);
+    hopeful.push([]);
     if (position.ends) {
       worth[at] = isGoal(tree, position.ends) ? 1 : 0;
-      return [];
+      continue;
     }
     const options = ownerOptions(index, position.id).toSorted((a, b) => (b.priority ?? 0) - (a.priority ?? 0));
     const moves = opponentMoves(index, position.id);
-    const place: Place = { position, at, lost, undrawn: undrawn ? undrawnChance(position) : 0, stateOf };
+    const place: Place = { position, at, lost, undrawn: undrawnChance(position), stateOf };
     const found = showsOf(position, [...options, ...moves]);
     missing[at] = found.missing;
-    return found.shows.map((show) => ({ ...show, options: optionsAt(place, options, moves, show, defaults) }));
-  });
-  return { tree, states: size + 2, lost, won, worth, shows, missing };
+    for (const show of found.shows) {
+      const made = optionsAt(place, options, moves, show, defaults);
+      real[at]!.push({ ...show, options: made.real });
+      hopeful[at]!.push({ ...show, options: made.hopeful });
+    }
+  }
+  const shared = { tree, states: size + 2, lost, won, worth, missing };
+  return { real: { ...shared, shows: real }, hopeful: { ...shared, shows: hopeful } };
 }

@@ -31,17 +31,28 @@ function bruteValue(doc: TreeDocument, start: string, seconds: number, undrawn: 
     const n = open.reduce((sum, read) => sum + read.values.length, 0);
     const u = !undrawn || (drawn.length > 0 && open.length === 0) ? 0 : 0.5 ** (1 + Math.min(n, 4));
     let sum = 0;
-    for (const combination of product(place.reads.map((read) => sharesOf(read).map((item) => ({ ...item, read: read.id, kind: read.kind }))))) {
+    for (const combination of product(
+      place.reads.map((read) => sharesOf(read).map((item) => ({ ...item, read: read.id, kind: read.kind }))),
+    )) {
       const share = combination.reduce((total, item) => total * item.share, 1);
       if (share === 0) continue;
-      const admitsShow = (t: Transition): boolean => Object.entries(t.when ?? {}).every(([read, ids]) => combination.some((item) => item.read === read && item.value !== null && ids.includes(item.value)));
+      const admitsShow = (t: Transition): boolean =>
+        Object.entries(t.when ?? {}).every(([read, ids]) =>
+          combination.some((item) => item.read === read && item.value !== null && ids.includes(item.value)),
+        );
       const attempt = (option: Transition | null): number => {
         const reacted = combination.find((item) => item.kind === 'reaction');
         const answered =
           !reacted || reacted.value === null || (option?.when?.[reacted.read] ?? []).includes(reacted.value) ||
           (!option?.when?.[reacted.read] && options.some((t) => t.when?.[reacted.read]?.includes(reacted.value!))); // prettier-ignore
         const stopped = combination.some((item) => item.value !== null && option?.stoppedBy?.includes(item.value));
-        const p = !option ? 0 : stopped ? (option.stopped ?? DEFAULTS.stopped) : admitsShow(option) && answered ? (option.works ?? DEFAULTS.works) : (option.offCue ?? DEFAULTS.offCue);
+        const p = !option
+          ? 0
+          : stopped
+            ? (option.stopped ?? DEFAULTS.stopped)
+            : admitsShow(option) && answered
+              ? (option.works ?? DEFAULTS.works)
+              : (option.offCue ?? DEFAULTS.offCue);
         const took = option ? Math.max(1, Math.round(option.seconds ?? DEFAULTS.seconds)) : 6;
         const risk = (option ? ATTEMPT : HOLD)[place.tempo];
         const top = moves.filter(admitsShow);
@@ -86,7 +97,10 @@ describe('odds on the round clock', () => {
         for (const start of findOdds(randomTree(seed, { positions: 20, transitions: 50 }), { roundSeconds: 90 }).starts) {
           const all = start.endings.reduce((sum, ending) => sum + ending.chance, 0) + start.lost + start.timeUp;
           expect(all).toBeCloseTo(1, 10);
-          expect(start.endings.filter((ending) => ending.goal).reduce((sum, ending) => sum + ending.chance, 0)).toBeCloseTo(start.value, 10);
+          expect(start.endings.filter((ending) => ending.goal).reduce((sum, ending) => sum + ending.chance, 0)).toBeCloseTo(
+            start.value,
+            10,
+          );
           expect(start.expectedSeconds).toBeLessThanOrEqual(90 + 1e-9);
         }
       }),
@@ -97,7 +111,10 @@ describe('odds on the round clock', () => {
   it('one attempt that fits into the round, worked by hand', () => {
     // One closed value, answered; one try of 10 s in a round of 10 s. u = 0, so V = works.
     const reads = [{ ...reaction('a')[0]!, closed: true }];
-    const doc = tree([position('g', { reads }), position('pin', { ends: 'settled' })], [mine('cut', 'g', 'pin', { when: { he: ['a'] }, works: 0.7 })]);
+    const doc = tree(
+      [position('g', { reads }), position('pin', { ends: 'settled' })],
+      [mine('cut', 'g', 'pin', { when: { he: ['a'] }, works: 0.7 })],
+    );
     expect(findOdds(doc, { roundSeconds: 10 }).starts[0]!.value).toBeCloseTo(0.7, 12);
     expect(findOdds(doc, { roundSeconds: 9 }).starts[0]!.value).toBe(0);
     // In 20 s a second try follows unless the first was punished (neutral: 0.25): 0.7 + 0.3 · 0.75 · 0.7.
@@ -110,7 +127,8 @@ describe('odds on the round clock', () => {
     const after = tree(open, [...before.transitions, mine('fold', 'g', 'pin', { when: { he: ['b'] } })]);
     const [low, high] = [before, after].map((doc) => findOdds(doc).starts[0]!.value);
     expect(high).toBeGreaterThan(low!);
-    const worthOf = (value: string) => findOdds(before).positions[0]!.choices.find((item) => item.shown[0]!.values.includes(value))!.options[0]!.worth;
+    const worthOf = (value: string) =>
+      findOdds(before).positions[0]!.choices.find((item) => item.shown[0]!.values.includes(value))!.options[0]!.worth;
     expect(worthOf('b')).toBeLessThan(worthOf('a'));
   });
 
@@ -118,7 +136,11 @@ describe('odds on the round clock', () => {
     const reads = [{ ...reaction('a')[0]!, closed: true }];
     const doc = tree(
       [position('g', { reads }), position('pin', { ends: 'settled' }), position('down', { ends: 'swept' })],
-      [mine('cut', 'g', 'pin', { when: { he: ['a'] }, works: 0.6 }), his('sweep', 'g', 'down', { when: { he: ['a'] }, priority: 1 }), his('slow', 'g', 'pin', { when: { he: ['a'] } })],
+      [
+        mine('cut', 'g', 'pin', { when: { he: ['a'] }, works: 0.6 }),
+        his('sweep', 'g', 'down', { when: { he: ['a'] }, priority: 1 }),
+        his('slow', 'g', 'pin', { when: { he: ['a'] } }),
+      ],
     );
     const [start] = findOdds(doc).starts;
     expect(start!.value).toBeCloseTo(0.6, 12);
@@ -127,7 +149,12 @@ describe('odds on the round clock', () => {
   });
 
   it('bounds what is above 64 shows instead of pretending', () => {
-    const many = Array.from({ length: 7 }, (_, i) => ({ id: `c${i}`, name: `c${i}`, kind: 'cue' as const, values: ['x', 'y'].map((v) => ({ id: `${v}${i}`, name: v, kind: 'other' as const })) }));
+    const many = Array.from({ length: 7 }, (_, i) => ({
+      id: `c${i}`,
+      name: `c${i}`,
+      kind: 'cue' as const,
+      values: ['x', 'y'].map((v) => ({ id: `${v}${i}`, name: v, kind: 'other' as const })),
+    }));
     const moves = many.map((read, i) => mine(`m${i}`, 'g', 'pin', { when: { [read.id]: [`x${i}`] }, works: 0.3 + i / 20 }));
     const doc = tree([position('g', { reads: many }), position('pin', { ends: 'settled' })], moves);
     const odds = findOdds(doc, { roundSeconds: 30 });
@@ -141,16 +168,24 @@ describe('odds on the round clock', () => {
     const reads = [{ ...reaction('a')[0]!, closed: true }];
     const doc = tree(
       [position('g', { reads }), position('pin', { ends: 'settled' })],
-      [mine('first', 'g', 'pin', { when: { he: ['a'] }, works: 0.3, priority: 2 }), mine('second', 'g', 'pin', { when: { he: ['a'] }, works: 0.8 })],
+      [
+        mine('first', 'g', 'pin', { when: { he: ['a'] }, works: 0.3, priority: 2 }),
+        mine('second', 'g', 'pin', { when: { he: ['a'] }, works: 0.8 }),
+      ],
     );
     expect(findOdds(doc).positions[0]!.choices[0]).toMatchObject({ best: 'second', insteadOf: 'first' });
   });
 });
 
 describe('shares of a read', () => {
-  const read = (shares: (number | undefined)[], extra = {}) => ({ ...reaction(...shares.map((_, i) => `v${i}`))[0]!, values: shares.map((share, i) => ({ id: `v${i}`, name: `v${i}`, kind: 'frame' as const, share })), ...extra });
+  const read = (shares: (number | undefined)[], extra = {}) => ({
+    ...reaction(...shares.map((_, i) => `v${i}`))[0]!,
+    values: shares.map((share, i) => ({ id: `v${i}`, name: `v${i}`, kind: 'frame' as const, share })),
+    ...extra,
+  });
   const list = (...args: Parameters<typeof read>) => sharesOf(read(...args)).map((item) => item.share);
-  it('gives a missing share an equal part, nothing special counted', () => expect(list([undefined, undefined])).toEqual([1 / 3, 1 / 3, expect.closeTo(1 / 3)]));
+  it('gives a missing share an equal part, nothing special counted', () =>
+    expect(list([undefined, undefined])).toEqual([1 / 3, 1 / 3, expect.closeTo(1 / 3)]));
   it('leaves the rest to nothing special', () => expect(list([0.35, 0.15])).toEqual([0.35, 0.15, 0.5]));
   it('scales what is above one', () => expect(list([1, 1])).toEqual([0.5, 0.5, 0]));
   it('normalises a closed read, and takes all zero as equal', () => {

@@ -1,6 +1,6 @@
 import { isGoal, type Ending, type PositionId, type ReadId, type TransitionId, type TreeDocument, type ValueId } from '../tree';
 import { undrawnChance } from './chances';
-import { oddsModelOf, type ModelShow, type OddsModel } from './model';
+import { oddsModelsOf, type ModelShow, type OddsModel } from './model';
 import { optionWorths, outlookFrom, solveRound, type RoundSolution } from './roundClock';
 
 export interface StartOdds {
@@ -124,11 +124,11 @@ function startOddsOf(
 
 /** Odds against this opponent on the round clock, reading skill 1 (MODEL §4, question 1). `roundSeconds` 1 … 3600. */
 export function findOdds(tree: TreeDocument, { roundSeconds = DEFAULT_ROUND_SECONDS }: { roundSeconds?: number } = {}): Odds {
-  const model = oddsModelOf(tree, { undrawn: true });
+  const { real: model, hopeful: bound } = oddsModelsOf(tree);
   const solution = solveRound(model, roundSeconds);
   const bounded = model.missing.some((chance) => chance > 0);
   const upper = bounded ? solveRound(model, roundSeconds, 1) : solution;
-  const hopeful = solveRound(oddsModelOf(tree, { undrawn: false }), roundSeconds, 1);
+  const hopeful = solveRound(bound, roundSeconds, 1);
   const row = roundSeconds * model.states;
   return {
     clock: 'round',

@@ -68,36 +68,43 @@ function worthOf(k: Kernel, value: Float64Array, o: number, left: number): numbe
 export function solveRound(model: OddsModel, roundSeconds: number, missingWorth: 0 | 1 = 0): RoundSolution {
   const k = kernelOf(model);
   const showCount = k.share.length;
-  const positions = model.shows.length;
   const value = new Float64Array((roundSeconds + 1) * k.states);
   const choice = new Int16Array((roundSeconds + 1) * showCount);
   for (let left = 0; left <= roundSeconds; left++) {
-    const row = left * k.states;
-    for (let state = 0; state < k.states; state++) {
-      if (!Number.isNaN(k.worth[state]!)) value[row + state] = k.worth[state]!;
-    }
-    if (left === 0) continue;
-    for (let state = 0; state < positions; state++) {
-      if (!Number.isNaN(k.worth[state]!)) continue;
-      let total = k.missing[state]! * missingWorth;
-      for (let s = k.firstShow[state]!; s < k.firstShow[state + 1]!; s++) {
-        const first = k.firstOption[s]!;
-        let best = worthOf(k, value, first, left);
-        let chosen = first;
-        for (let o = first + 1; o < k.firstOption[s + 1]!; o++) {
-          const worth = worthOf(k, value, o, left);
-          if (worth > best + TIE) {
-            best = worth;
-            chosen = o;
-          }
-        }
-        choice[left * showCount + s] = chosen - first;
-        total += k.share[s]! * best;
-      }
-      value[row + state] = total;
-    }
+    for (let state = 0; state < k.states; state++) if (!Number.isNaN(k.worth[state]!)) value[left * k.states + state] = k.worth[state]!;
+    if (left > 0) solveSecond(k, value, choice, left, missingWorth);
   }
   return { roundSeconds, value, choice, firstShow: k.firstShow, kernel: k };
+}
+
+/** One second of the induction. The arrays stand in local names: this is the innermost loop of the odds. */
+function solveSecond(k: Kernel, value: Float64Array, choice: Int16Array, left: number, missingWorth: 0 | 1): void {
+  const { states, firstShow, share, firstOption, seconds, firstOutcome, chance, target, worth, missing } = k;
+  const showCount = share.length;
+  for (let state = 0; state < firstShow.length - 1; state++) {
+    if (!Number.isNaN(worth[state]!)) continue;
+    let total = missing[state]! * missingWorth;
+    for (let s = firstShow[state]!; s < firstShow[state + 1]!; s++) {
+      const first = firstOption[s]!;
+      let best = -1;
+      let chosen = first;
+      for (let o = first; o < firstOption[s + 1]!; o++) {
+        const rest = left - seconds[o]!;
+        let sum = 0;
+        if (rest >= 0) {
+          const row = rest * states;
+          for (let i = firstOutcome[o]!; i < firstOutcome[o + 1]!; i++) sum += chance[i]! * value[row + target[i]!]!;
+        }
+        if (sum > best + TIE) {
+          best = sum;
+          chosen = o;
+        }
+      }
+      choice[left * showCount + s] = chosen - first;
+      total += share[s]! * best;
+    }
+    value[left * states + state] = total;
+  }
 }
 
 /** Worth in [0, 1] of every option of show number `s` with a full round left, in the model's order. */

@@ -5,3 +5,4 @@ export * from './findings';
 export * from './graph';
 export * from './necessaryHubs';
 export * from './routes';
+export * from './shortestRoutes';

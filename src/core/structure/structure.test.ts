@@ -9,6 +9,7 @@ import { findDeadEnds, findUnreachable } from './ends';
 import { findFindings } from './findings';
 import { findNecessaryHubs } from './necessaryHubs';
 import { findRoutes } from './routes';
+import { findShortestRoutes } from './shortestRoutes';
 import { indexOf } from '../tree';
 
 const seeds = fc.integer({ min: 1, max: 1e6 });
@@ -23,7 +24,8 @@ function bruteRoutes(doc: TreeDocument, without?: string): string[][] {
       if (isGoal(doc, at.ends)) routes.push(path);
       return;
     }
-    for (const to of new Set(doc.transitions.filter((t) => t.from === at.id).map((t) => t.to))) if (!path.includes(to) && to !== without) walk([...path, to]);
+    for (const to of new Set(doc.transitions.filter((t) => t.from === at.id).map((t) => t.to)))
+      if (!path.includes(to) && to !== without) walk([...path, to]);
   };
   for (const start of doc.starts) if (start.position !== without) walk([start.position]);
   return routes;
@@ -49,6 +51,19 @@ describe('routes', () => {
         expect(findRoutes(small(seed)).byPositions.map(String).sort()).toEqual(bruteRoutes(small(seed)).map(String).sort());
       }),
       { numRuns: 150, seed: 3 },
+    );
+  });
+  it('come shortest first, all of them, also through one position', () => {
+    fc.assert(
+      fc.property(seeds, fc.nat(7), (seed, n) => {
+        const all = bruteRoutes(small(seed));
+        const found = findShortestRoutes(small(seed), { through: null, limit: 1e6, steps: 1e6 });
+        expect(found.routes.map(String).sort()).toEqual(all.map(String).sort());
+        expect(found.routes.map((route) => route.length)).toEqual(all.map((route) => route.length).sort((a, b) => a - b));
+        const through = findShortestRoutes(small(seed), { through: `p${n}`, limit: 1e6, steps: 1e6 });
+        expect(through.routes.map(String).sort()).toEqual(all.filter((route) => route.includes(`p${n}`)).map(String).sort()); // prettier-ignore
+      }),
+      { numRuns: 100, seed: 12 },
     );
   });
   it('count parallel transitions apart', () => {
@@ -105,7 +120,12 @@ describe('necessary hubs', () => {
 describe('answers and ends', () => {
   it('list unanswered values with their consequence, which is never an answer', () => {
     const doc = tree(
-      [position('g', { reads: reaction('a', 'b') }), position('pin', { ends: 'settled' }), position('lost', { ends: 'swept' }), position('alone', { reads: reaction('c') })],
+      [
+        position('g', { reads: reaction('a', 'b') }),
+        position('pin', { ends: 'settled' }),
+        position('lost', { ends: 'swept' }),
+        position('alone', { reads: reaction('c') }),
+      ],
       [mine('cut', 'g', 'pin', { when: { he: ['a'] } }), his('sweep', 'g', 'lost', { when: { he: ['b'] } }), mine('silent', 'g', 'pin')],
     );
     expect(findUnanswered(doc)).toEqual([{ position: 'g', read: 'he', value: 'b', consequences: ['sweep'] }]);
@@ -118,10 +138,21 @@ describe('answers and ends', () => {
     expect(findDeadEnds(end({ continuesIn: { tree: 'other', position: 'y' } }))).toEqual([]);
   });
   it('coverage counts the product of closed reads; silent reads match anything', () => {
-    const cue = (id: string, ...values: string[]) => ({ id, name: id, kind: 'cue' as const, closed: true, values: values.map((v) => ({ id: v, name: v, kind: 'other' as const })) });
+    const cue = (id: string, ...values: string[]) => ({
+      id,
+      name: id,
+      kind: 'cue' as const,
+      closed: true,
+      values: values.map((v) => ({ id: v, name: v, kind: 'other' as const })),
+    });
     const doc = tree(
       [position('hub', { reads: [cue('knee', 'in', 'out'), cue('hips', 'flat', 'turned')] }), position('pin', { ends: 'settled' })],
-      [mine('a', 'hub', 'pin', { when: { knee: ['in'] } }), mine('b', 'hub', 'pin', { when: { knee: ['in'], hips: ['flat'] } }), mine('c', 'hub', 'pin', { when: { hips: ['turned'] }, priority: 1 }), mine('d', 'hub', 'pin')],
+      [
+        mine('a', 'hub', 'pin', { when: { knee: ['in'] } }),
+        mine('b', 'hub', 'pin', { when: { knee: ['in'], hips: ['flat'] } }),
+        mine('c', 'hub', 'pin', { when: { hips: ['turned'] }, priority: 1 }),
+        mine('d', 'hub', 'pin'),
+      ],
     );
     const cells = coverageAt(indexOf(doc), doc.positions[0]!).cells;
     expect(cells.map((cell) => [Object.values(cell.combination).join('+'), cell.covered, cell.ambiguous])).toEqual([

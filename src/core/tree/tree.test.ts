@@ -49,7 +49,10 @@ describe('diffs', () => {
   it('are refused where the record has changed meanwhile, naming it', () => {
     const doc = tree([position('a')], []);
     const diff = diffOf(doc, { ...doc, positions: [position('a', { name: 'mine' })] }, 'rename');
-    expect(applyDiff({ ...doc, positions: [position('a', { name: 'theirs' })] }, diff)).toEqual({ ok: false, error: { kind: 'position', id: 'a' } });
+    expect(applyDiff({ ...doc, positions: [position('a', { name: 'theirs' })] }, diff)).toEqual({
+      ok: false,
+      error: { kind: 'position', id: 'a' },
+    });
   });
 });
 
@@ -63,7 +66,10 @@ describe('edits', () => {
     );
   });
   it('removing a value makes its answers silent rather than dangling', () => {
-    const doc = tree([position('a', { reads: reaction('x', 'y') }), position('b')], [mine('m', 'a', 'b', { when: { he: ['x'] }, stoppedBy: ['x', 'y'] })]);
+    const doc = tree(
+      [position('a', { reads: reaction('x', 'y') }), position('b')],
+      [mine('m', 'a', 'b', { when: { he: ['x'] }, stoppedBy: ['x', 'y'] })],
+    );
     const [move] = withoutValue(doc, 'a', 'x').transitions;
     expect(move).toMatchObject({ stoppedBy: ['y'] });
     expect(move!.when).toBeUndefined();
@@ -97,11 +103,21 @@ describe('meaning', () => {
     };
     expect(say(tree([position('a'), position('a')], []))).toEqual(['position "a" (a): the position id "a" is used twice.']);
     expect(say(tree([position('a')], [mine('m', 'a', 'nowhere')]))).toEqual(['transition "m" (m): there is no position "nowhere".']);
-    expect(say(tree([position('a', { reads: reaction('x') })], [mine('m', 'a', 'a', { when: { he: ['z'] } })]))).toEqual(['transition "m" (m): there is no value "z" at that position.']);
-    expect(say(tree([position('a', { reads: reaction('x') })], [mine('m', 'a', 'a', { when: { she: ['x'] } })]))[0]).toContain('no read "she"');
-    expect(say(tree([position('a', { reads: reaction('x') })], [mine('m', 'a', 'a', { when: { he: [] } })]))[0]).toContain('without any value');
-    expect(say(tree([position('a', { reads: [...reaction('x'), { ...reaction('y')[0]!, id: 'second' }] })], []))[0]).toContain('at most one');
-    expect(say(tree([position('a', { reads: [...reaction('x'), { ...reaction('x')[0]!, id: 'c', kind: 'cue' }] })], []))[0]).toContain('value id "x"');
+    expect(say(tree([position('a', { reads: reaction('x') })], [mine('m', 'a', 'a', { when: { he: ['z'] } })]))).toEqual([
+      'transition "m" (m): there is no value "z" at that position.',
+    ]);
+    expect(say(tree([position('a', { reads: reaction('x') })], [mine('m', 'a', 'a', { when: { she: ['x'] } })]))[0]).toContain(
+      'no read "she"',
+    );
+    expect(say(tree([position('a', { reads: reaction('x') })], [mine('m', 'a', 'a', { when: { he: [] } })]))[0]).toContain(
+      'without any value',
+    );
+    expect(say(tree([position('a', { reads: [...reaction('x'), { ...reaction('y')[0]!, id: 'second' }] })], []))[0]).toContain(
+      'at most one',
+    );
+    expect(say(tree([position('a', { reads: [...reaction('x'), { ...reaction('x')[0]!, id: 'c', kind: 'cue' }] })], []))[0]).toContain(
+      'value id "x"',
+    );
     expect(say(tree([position('a', { name: '<script>alert(1)</script>' })], []))[0]).toContain('markup');
     expect(say(tree([position('a', { notes: 'weight < hips > head' })], []))).toEqual([]);
     expect(say(tree([position('a')], [mine('m', 'a', 'a'), mine('m', 'a', 'a')]))[0]).toContain('used twice');

@@ -29,6 +29,33 @@ function TickStack({ lines, x, y }: { lines: readonly Line[]; x: number; y: numb
   ));
 }
 
+interface PressProps {
+  readonly label: string;
+  readonly broken?: string | null;
+  readonly x: number;
+  readonly y: number;
+  readonly width: number;
+  readonly height: number;
+  readonly onPress: () => void;
+}
+
+/** The place to press, over what is drawn; its label says in words what the drawing shows. */
+function Press({ label, broken, onPress, ...box }: PressProps) {
+  return (
+    <g
+      role="button"
+      tabIndex={0}
+      aria-label={label}
+      data-broken={broken ?? undefined}
+      className="cursor-pointer outline-none [&:focus-visible>rect]:stroke-ink"
+      onClick={onPress}
+      onKeyDown={(event) => event.key === 'Enter' && onPress()}
+    >
+      <rect {...box} fill="transparent" strokeWidth={3} className="stroke-transparent" />
+    </g>
+  );
+}
+
 /** A way up: "I …" beside its line, the rung where it lands, and what can follow in soft ink above. */
 function Answer({ answer, onSelect }: { answer: HubAnswer; onSelect: (id: string) => void }) {
   const { x, y, width, name, next } = answer;
@@ -42,18 +69,16 @@ function Answer({ answer, onSelect }: { answer: HubAnswer; onSelect: (id: string
         </text>
       ))}
       <rect x={x} y={y} width={width} height={5} className="fill-ink" />
-      <g
-        role="button"
-        tabIndex={0}
-        aria-label={`${answer.words.join(' ')}, lands on ${name.join(' ')}`}
-        className="cursor-pointer"
-        onClick={() => onSelect(answer.position)}
-        onKeyDown={(event) => event.key === 'Enter' && onSelect(answer.position)}
-      >
-        <rect x={x - 2} y={y - 4} width={width + 4} height={48} fill="transparent" />
-        <Lines words={name} x={x + 16} y={y + 21} className="fill-ink font-semibold" />
-        <TickStack lines={answer.lines} x={x + 2} y={y + 9} />
-      </g>
+      <Lines words={name} x={x + 16} y={y + 21} className="fill-ink font-semibold" />
+      <TickStack lines={answer.lines} x={x + 2} y={y + 9} />
+      <Press
+        label={`${answer.words.join(' ')}, lands on ${name.join(' ')}`}
+        x={x - 2}
+        y={y - 4}
+        width={width + 4}
+        height={48}
+        onPress={() => onSelect(answer.position)}
+      />
     </g>
   );
 }
@@ -94,26 +119,22 @@ function PlankSection({ item, plankY, share, chosen, onOpen, onSelect }: Section
           </text>
         </g>
       ))}
-      <g
-        role="button"
-        tabIndex={0}
-        data-broken={section.broken ? `${section.value}` : undefined}
-        aria-label={
-          section.broken ? `${section.name}: no answer yet, answer it` : `${section.name || 'nothing special'}: add another answer`
-        }
-        className="cursor-pointer"
-        onClick={onOpen}
-        onKeyDown={(event) => event.key === 'Enter' && onOpen()}
-      >
-        <rect x={x} y={top - 6} width={width} height={96} fill="transparent" />
-        <Lines words={words} x={x + 5} y={bottom + 19} className={`${section.broken ? 'fill-red' : 'fill-his'} font-medium`} />
-        {share.split(', ').map((part, i) => (
-          <text key={i} x={x + 5} y={bottom + 20 + (words.length + i) * 15} fontSize={12.5} className="halo fill-soft">
-            {part}
-          </text>
-        ))}
-        {chosen && <rect x={x} y={bottom + 2} width={width} height={3} className="fill-ink" />}
-      </g>
+      <Lines words={words} x={x + 5} y={bottom + 19} className={`${section.broken ? 'fill-red' : 'fill-his'} font-medium`} />
+      {share.split(', ').map((part, i) => (
+        <text key={i} x={x + 5} y={bottom + 20 + (words.length + i) * 15} fontSize={12.5} className="halo fill-soft">
+          {part}
+        </text>
+      ))}
+      {chosen && <rect x={x} y={bottom + 2} width={width} height={3} className="fill-ink" />}
+      <Press
+        label={section.broken ? `${section.name}: no answer yet, answer it` : `${section.name || 'nothing special'}: add another answer`}
+        broken={section.broken ? section.value : null}
+        x={x}
+        y={top - 6}
+        width={width}
+        height={96}
+        onPress={onOpen}
+      />
     </g>
   );
 }
@@ -159,19 +180,19 @@ export function HubView({ layout, section, shareOf, onSelect, onOpen }: Props) {
         />
       ))}
       {layout.entries.map((entry) => (
-        <g
-          key={entry.transition}
-          className="cursor-pointer"
-          role="button"
-          tabIndex={0}
-          aria-label={`from ${entry.name.join(' ')}: ${entry.words.join(' ')}`}
-          onClick={() => onSelect(entry.position)}
-          onKeyDown={(event) => event.key === 'Enter' && onSelect(entry.position)}
-        >
+        <g key={entry.transition}>
           <path d={`M${entry.x},${entry.y}V${plankY + 196}`} className="stroke-route" strokeWidth={1.3} />
           <Lines words={entry.words} x={entry.x + 7} y={entry.y - 22} className="fill-ink" />
           <rect x={entry.x} y={entry.y} width={entry.width} height={5} className="fill-ink" />
           <Lines words={entry.name} x={entry.x} y={entry.y + 20} className="fill-ink font-semibold" />
+          <Press
+            label={`from ${entry.name.join(' ')}: ${entry.words.join(' ')}`}
+            x={entry.x}
+            y={entry.y - 38}
+            width={entry.width}
+            height={78}
+            onPress={() => onSelect(entry.position)}
+          />
         </g>
       ))}
       {layout.moreEntries > 0 && (

@@ -32,7 +32,7 @@ function LadderToggle({ position, onChange }: { position: Position; onChange: (l
             key={line}
             type="button"
             aria-pressed={held}
-            className="flex min-h-6 w-24 items-center gap-2 font-figure text-[15px]"
+            className="flex min-h-6 w-28 items-center gap-2 font-figure text-[15px]"
             onClick={() => onChange(LINES.filter((item) => (item === line ? !held : position.lines.includes(item))))}
           >
             <span aria-hidden className="flex h-6 w-9 items-center border-x-[3px] border-red">

@@ -28,7 +28,12 @@ describe('building a branch from the keyboard', () => {
   it('goes from guard to pin in four lines, and the odds move', () => {
     const { tree, caret } = firstBranch();
     expect(tree.positions.map((position) => [position.name, position.family, position.ends])).toEqual([['Knee shield', 'half', undefined], ['Side pin', 'pin', 'settled']]); // prettier-ignore
-    expect(tree.transitions[0]).toMatchObject({ from: 'knee-shield', to: 'side-pin', actor: 'owner', when: { he: ['frames-on-the-neck'] } });
+    expect(tree.transitions[0]).toMatchObject({
+      from: 'knee-shield',
+      to: 'side-pin',
+      actor: 'owner',
+      when: { he: ['frames-on-the-neck'] },
+    });
     expect(caret).toBeNull();
     expect(findOdds(tree).starts[0]!.value).toBeGreaterThan(0.3);
   });
@@ -38,12 +43,21 @@ describe('building a branch from the keyboard', () => {
     const options = landingOptions(tree, caret, 'si');
     expect(options[0]).toMatchObject({ position: 'side-pin', note: 'settled' });
     expect(options.slice(1).every((option) => option.position === null)).toBe(true);
-    expect(landingOptions(tree, { ...caret, actor: 'opponent' }, 'x').map((option) => option.landing)).toEqual(['guard', 'swept', 'submitted', 'escaped']);
+    expect(landingOptions(tree, { ...caret, actor: 'opponent' }, 'x').map((option) => option.landing)).toEqual([
+      'guard',
+      'swept',
+      'submitted',
+      'escaped',
+    ]);
   });
   it('re-links without making a second transition', () => {
     const { tree } = firstBranch();
     const id = tree.transitions[0]!.id;
-    const relinked = landOn(tree, { kind: 'landing', actor: 'owner', position: 'knee-shield', read: null, value: null, name: 'x', transition: id }, 'knee-shield');
+    const relinked = landOn(
+      tree,
+      { kind: 'landing', actor: 'owner', position: 'knee-shield', read: null, value: null, name: 'x', transition: id },
+      'knee-shield',
+    );
     expect(relinked.tree.transitions).toMatchObject([{ id, to: 'knee-shield' }]);
   });
   it('Tab walks all broken rungs and begins again', () => {

@@ -1,5 +1,5 @@
 import { guardOf, guardPositions, layoutBoard, type BoardLayout, type Grid, type PlacedRung } from '@/core/board';
-import { routesByPositions } from '@/core/structure';
+import { findShortestRoutes } from '@/core/structure';
 import type { PositionId, TreeDocument } from '@/core/tree';
 import type { BoardState, Caret } from './boardState';
 
@@ -8,15 +8,8 @@ const CLOSE_GRID: Grid = { columns: 6, rungWidth: 118 };
 const ROUTE_LIMIT = 60;
 
 /** Routes through a position, shortest first; budgeted, since a dense tree has millions. */
-export function routesThrough(tree: TreeDocument, id: PositionId | null): PositionId[][] {
-  const routes: PositionId[][] = [];
-  for (const route of routesByPositions(tree, { steps: 60_000 })) {
-    if (id !== null && !route.includes(id)) continue;
-    routes.push(route);
-    if (routes.length >= ROUTE_LIMIT * 8) break;
-  }
-  return routes.toSorted((a, b) => a.length - b.length).slice(0, ROUTE_LIMIT);
-}
+export const routesThrough = (tree: TreeDocument, id: PositionId | null): PositionId[][] =>
+  findShortestRoutes(tree, { through: id, limit: ROUTE_LIMIT, steps: 200_000 }).routes;
 
 export interface Scene {
   readonly layout: BoardLayout;

@@ -1,0 +1,5 @@
+import type { Row } from './measure';
+
+export async function boardFrames(): Promise<Row[]> {
+  return [];
+}

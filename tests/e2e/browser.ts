@@ -1,0 +1,63 @@
+import { readFileSync } from 'node:fs';
+import { createRequire } from 'node:module';
+import puppeteer, { type Browser, type Page } from 'puppeteer-core';
+
+const axeSource = readFileSync(createRequire(import.meta.url).resolve('axe-core/axe.min.js'), 'utf8');
+
+export const launch = (): Promise<Browser> =>
+  puppeteer.launch({
+    executablePath: process.env.CHROMIUM ?? '/usr/bin/chromium',
+    headless: true,
+    defaultViewport: { width: 1280, height: 800 },
+    args: [
+      '--no-sandbox', '--disable-gpu', '--disable-quic', '--no-first-run', '--disable-background-networking', '--disable-component-update',
+      '--disable-sync', '--force-color-profile=srgb', '--lang=en-US',
+    ],
+    env: { ...process.env, TZ: 'UTC' },
+  }); // prettier-ignore
+
+export interface Watched {
+  readonly page: Page;
+  /** Errors on the page and requests to anywhere else. */
+  readonly trouble: string[];
+}
+
+/** A page whose errors, and requests that leave this machine's server, are kept. */
+export async function openPage(browser: Browser, baseUrl: string): Promise<Watched> {
+  const page = await browser.newPage();
+  const trouble: string[] = [];
+  page.on('pageerror', (error) => trouble.push(`page error: ${error instanceof Error ? error.message : String(error)}`));
+  page.on('console', (message) => {
+    if (message.type() === 'error' && !message.text().includes('status of 4')) trouble.push(`console: ${message.text()}`);
+  });
+  page.on('request', (request) => {
+    if (!request.url().startsWith(baseUrl) && !/^(data|blob|about):/.test(request.url())) trouble.push(`request: ${request.url()}`);
+  });
+  return { page, trouble };
+}
+
+/** What axe-core finds against WCAG 2.2 AA, serious or worse. */
+export async function seriousFindings(page: Page): Promise<string[]> {
+  await page.evaluate(axeSource);
+  return page.evaluate(async () => {
+    const { axe } = window as unknown as { axe: typeof import('axe-core') };
+    const { violations } = await axe.run(document, { runOnly: ['wcag2a', 'wcag2aa', 'wcag21a', 'wcag21aa', 'wcag22aa'] });
+    const serious = violations.filter((item) => item.impact === 'serious' || item.impact === 'critical');
+    return serious.map((item) => `${item.id}: ${item.nodes.slice(0, 3).map((node) => node.html.slice(0, 160)).join(' | ')}`);
+  }); // prettier-ignore
+}
+
+export const type = async (page: Page, text: string): Promise<void> => {
+  await page.keyboard.type(text);
+  await page.keyboard.press('Enter');
+};
+export const waitForText = (page: Page, text: string) => page.waitForFunction((wanted) => document.body.innerText.toLowerCase().includes(wanted.toLowerCase()), { timeout: 15_000 }, text); // prettier-ignore
+export const clickText = async (page: Page, text: string): Promise<void> => {
+  const handle = await page.waitForFunction(
+    (wanted) =>
+      [...document.querySelectorAll<HTMLElement>('button, a, summary')].find((element) => element.textContent?.trim().startsWith(wanted)),
+    { timeout: 15_000 },
+    text,
+  );
+  await (handle.asElement() as import('puppeteer-core').ElementHandle<HTMLElement>).click();
+};

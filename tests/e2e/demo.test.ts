@@ -1,0 +1,128 @@
+import { execFileSync } from 'node:child_process';
+import { mkdir } from 'node:fs/promises';
+import { createServer } from 'node:net';
+import path from 'node:path';
+import type { Browser } from 'puppeteer-core';
+import { afterAll, beforeAll, describe, expect, it } from 'vitest';
+import { launch, openPage, seriousFindings, waitForText } from './browser';
+import { freePort, newDataFolder, removeFolder, runStart, startServer, type Started } from './server';
+
+let server: Started;
+let browser: Browser;
+
+beforeAll(async () => {
+  server = await startServer([]);
+  browser = await launch();
+});
+afterAll(async () => {
+  await browser?.close();
+  await server?.stop();
+  if (server) await removeFolder(server.data);
+});
+
+describe('the demo gym', () => {
+  for (const show of ['tree', 'guard', 'hub', 'route']) {
+    it(`shows ${show} without serious accessibility findings or errors`, async () => {
+      const { page, trouble } = await openPage(browser, server.baseUrl);
+      await page.goto(`${server.baseUrl}/board/league-evening?show=${show}&at=headquarters`);
+      await waitForText(page, 'He shows, I answer');
+      await page.waitForSelector('svg text');
+      expect(await seriousFindings(page)).toEqual([]);
+      expect(trouble).toEqual([]);
+      await page.close();
+    });
+  }
+  it('is usable on a phone: the board above, the sheet below', async () => {
+    const { page, trouble } = await openPage(browser, server.baseUrl);
+    await page.setViewport({ width: 390, height: 844 });
+    await page.goto(`${server.baseUrl}/board/league-evening?at=headquarters`);
+    await waitForText(page, 'He shows, I answer');
+    expect(await page.evaluate(() => document.documentElement.scrollWidth)).toBeLessThanOrEqual(390);
+    expect(trouble).toEqual([]);
+    await page.close();
+  });
+});
+
+describe('the doors', () => {
+  // `fetch` does not let a caller forge Host or Origin, curl's place is taken by a plain request.
+  const ask = async (headers: Record<string, string>): Promise<number> => {
+    const { request } = await import('node:http');
+    return new Promise((resolve, reject) => {
+      const sent = request({ host: '127.0.0.1', port: server.port, path: '/api/health', headers }, (response) =>
+        resolve(response.resume().statusCode!),
+      );
+      sent.once('error', reject).end();
+    });
+  };
+  it('refuse a Host or Origin that is not their own', async () => {
+    expect(await ask({})).toBe(200);
+    expect(await ask({ host: `localhost:${server.port}`, origin: `http://localhost:${server.port}` })).toBe(200);
+    expect(await ask({ host: 'elsewhere.test' })).toBe(403);
+    expect(await ask({ host: `elsewhere.test:${server.port}` })).toBe(403);
+    expect(await ask({ origin: 'http://elsewhere.test' })).toBe(403);
+    expect(await ask({ origin: 'null' })).toBe(403);
+    expect(await ask({ 'sec-fetch-site': 'cross-site', 'sec-fetch-mode': 'no-cors' })).toBe(403);
+  });
+  it('send strict headers with every page', async () => {
+    const { headers } = await fetch(`${server.baseUrl}/files`);
+    expect(headers.get('content-security-policy')).toMatch(
+      /script-src 'self' 'nonce-[^']+' 'wasm-unsafe-eval';.*worker-src 'self'.*frame-ancestors 'none'/,
+    );
+    expect(headers.get('x-content-type-options')).toBe('nosniff');
+    expect(headers.get('x-powered-by')).toBeNull();
+  });
+  it('answer bad requests with sentences', async () => {
+    const post = async (to: string, body: string) => {
+      const response = await fetch(server.baseUrl + to, { method: 'POST', body });
+      return [response.status, ((await response.json()) as { problems: string[] }).problems.join(' ')] as const;
+    };
+    expect(await post('/api/trees/league-evening/changes', '{')).toEqual([400, expect.stringContaining('not readable JSON')]);
+    expect(await post('/api/trees/league-evening/changes', '{"baseRevision":0,"diffs":[]}')).toEqual([
+      400,
+      expect.stringContaining('baseRevision'),
+    ]);
+    expect(await post('/api/trees/league-evening/changes', '['.repeat(100_000))).toEqual([
+      400,
+      expect.stringContaining('nested too deeply'),
+    ]);
+    expect(await post('/api/trees', '{"format":"red-ladder-tree","version":7}')).toEqual([422, expect.stringContaining('version 7')]);
+    expect(await post('/api/trees', 'x'.repeat(21 * 1024 * 1024))).toEqual([413, expect.stringContaining('20 MB')]);
+  });
+});
+
+describe('bin/start', () => {
+  it('says when it is already running, by folder and by port', async () => {
+    const sameFolder = await runStart([], { port: await freePort(), data: server.data });
+    expect(sameFolder.output()).toContain('already running on the data folder');
+    const other = await newDataFolder();
+    const samePort = await runStart([], { port: server.port, data: other });
+    expect(samePort.output()).toContain(`a Red Ladder is already running at ${server.baseUrl}`);
+    await removeFolder(other);
+  });
+  it('says when the port is taken, the argument unknown, the cluster half-made', async () => {
+    const data = await newDataFolder();
+    const port = await freePort();
+    const squatter = createServer((socket) => socket.destroy()).listen(port, '127.0.0.1');
+    expect((await runStart([], { port, data })).output()).toContain(`port ${port} is taken by another program`);
+    await new Promise((resolve) => squatter.close(resolve));
+    expect((await runStart(['--full'], { port, data })).output()).toContain('does not know "--full"');
+    await mkdir(path.join(data, 'pg', 'cluster'), { recursive: true });
+    expect((await runStart([], { port, data })).output()).toContain('is incomplete, so it was left alone');
+    await removeFolder(data);
+  });
+  it('starts a second time with everything still there, and stops what it started', async () => {
+    const data = await newDataFolder();
+    const port = await freePort();
+    const count = async () =>
+      ((await (await fetch(`http://127.0.0.1:${port}/api/trees/league-evening/file`)).json()) as { positions: unknown[] }).positions.length;
+    const first = await runStart([], { port, data });
+    const positions = await count();
+    await first.stop();
+    const running = () => execFileSync('ps', ['-eo', 'args']).toString().includes(data);
+    expect(running()).toBe(false);
+    const second = await runStart([], { port, data });
+    expect(await count()).toBe(positions);
+    await second.stop();
+    await removeFolder(data);
+  });
+});

@@ -1,0 +1,216 @@
+import { writeFile } from 'node:fs/promises';
+import path from 'node:path';
+import type { Browser, Page } from 'puppeteer-core';
+import { afterAll, beforeAll, describe, expect, it } from 'vitest';
+import { clickText, launch, openPage, seriousFindings, type, waitForText } from './browser';
+import { removeFolder, startServer, type Started } from './server';
+
+let server: Started;
+let browser: Browser;
+let page: Page;
+let trouble: string[];
+
+beforeAll(async () => {
+  server = await startServer(['--empty']);
+  browser = await launch();
+  ({ page, trouble } = await openPage(browser, server.baseUrl));
+});
+afterAll(async () => {
+  await browser?.close();
+  await server?.stop();
+  if (server) await removeFolder(server.data);
+});
+
+const stored = () => page.waitForFunction(() => [...document.querySelectorAll('[role=status]')].some((element) => element.textContent === 'stored'), { timeout: 15_000 }); // prettier-ignore
+const broken = (count: number) => waitForText(page, count === 1 ? '1 broken rung' : `${count} broken rungs`);
+const caretFor = (label: string) => page.waitForFunction((wanted) => document.activeElement?.getAttribute('aria-label')?.startsWith(wanted), { timeout: 15_000 }, label); // prettier-ignore
+const chance = async (): Promise<number> => {
+  await page.waitForFunction(() => document.querySelector('[data-odds]') && document.querySelector('[aria-busy=true]') === null);
+  await new Promise((resolve) => setTimeout(resolve, 400));
+  return page.$eval('[data-odds]', (element) => Number((element as HTMLElement).dataset.odds));
+};
+
+describe('a new coach', () => {
+  it('draws the first branch from the keyboard alone, without reading anything', async () => {
+    await page.goto(server.baseUrl);
+    await caretFor('Name the guard');
+    expect(await seriousFindings(page)).toEqual([]);
+    await type(page, 'Knee shield');
+    await caretFor('What he does');
+    await type(page, 'frames on the neck');
+    await caretFor('What I do');
+    await type(page, 'fold the shield');
+    await caretFor('Where it lands');
+    await page.keyboard.type('Side pin');
+    await page.keyboard.press('ArrowDown');
+    await type(page, '');
+    await broken(0);
+    await stored();
+  });
+
+  it('sees what has no answer, answers it, and sees the chance of finishing move', async () => {
+    await page.$eval('[data-rung="knee-shield"]', (rung) => (rung as SVGGElement).focus());
+    await page.keyboard.press('Enter');
+    await caretFor('What he does');
+    await type(page, 'digs the underhook');
+    await caretFor('What I do');
+    await page.keyboard.press('Escape');
+    await broken(1);
+    expect(await page.$('[data-broken="knee-shield/digs-the-underhook"]')).not.toBeNull();
+    const before = await chance();
+    await page.click('[data-answer="knee-shield/digs-the-underhook"]');
+    await caretFor('What I do');
+    await type(page, 'whizzer and pin the head');
+    await caretFor('Where it lands');
+    await type(page, 'side');
+    await broken(0);
+    expect(await chance()).toBeGreaterThan(before);
+    await stored();
+  });
+
+  it('undoes and redoes without limit, and finds everything again after a reload', async () => {
+    for (let i = 0; i < 5; i++) await clickText(page, 'Undo');
+    await page.waitForFunction(() => document.querySelectorAll('[data-rung]').length === 0);
+    for (let i = 0; i < 5; i++) await clickText(page, 'Redo');
+    await page.waitForFunction(() => document.querySelectorAll('[data-rung]').length === 2);
+    await stored();
+    await page.reload();
+    await page.waitForSelector('[data-rung="side-pin"]');
+    await broken(0);
+  });
+
+  it('renames, re-links and removes in the side sheet', async () => {
+    await page.click('[data-rung="knee-shield"]');
+    await page.waitForSelector('input[aria-label="Name of the position"]');
+    await page.click('input[aria-label="Name of the position"]', { count: 3 });
+    await type(page, 'Knee shield, high');
+    await waitForText(page, 'stored');
+    await clickText(page, 'I … (whatever he does)');
+    await caretFor('What I do');
+    await type(page, 'back step');
+    await caretFor('Where it lands');
+    await page.keyboard.type('Half passed');
+    await type(page, '');
+    await caretFor('What he does');
+    await page.keyboard.press('Escape');
+    await page.waitForSelector('[data-rung="half-passed"]');
+    await page.click('[data-rung="knee-shield"]');
+    await clickText(page, 'I back step');
+    await clickText(page, 'Lands elsewhere');
+    await caretFor('Where it lands');
+    await type(page, 'side pin');
+    await waitForText(page, 'Never reached');
+    await clickText(page, 'Undo');
+    await stored();
+  });
+
+  it('continues the new position to a pin, so that three branches can be taught', async () => {
+    await page.click('[data-rung="half-passed"]');
+    await clickText(page, 'I … (whatever he does)');
+    await caretFor('What I do');
+    await type(page, 'settle');
+    await caretFor('Where it lands');
+    await type(page, 'side pin');
+    await broken(0);
+    await stored();
+  });
+
+  it('makes a class from three branches and prints it on one page', async () => {
+    await clickText(page, 'Class');
+    await waitForText(page, 'Branches');
+    expect(await seriousFindings(page)).toEqual([]);
+    const boxes = await page.$$('section[aria-label="Branches"] input[type=checkbox]');
+    expect(boxes.length).toBe(3);
+    for (const box of boxes) await box.click();
+    await page.waitForFunction(() => document.querySelectorAll('svg [role=button]').length >= 7);
+    await page.click('svg [role=button]');
+    await waitForText(page, 'The feeder');
+    await stored();
+    await clickText(page, 'Print sheet');
+    await waitForText(page, 'Save as PDF');
+    expect(await seriousFindings(page)).toEqual([]);
+    await waitForText(page, 'Chain: Knee shield, high to Side pin');
+    const pages = (pdf: Uint8Array) =>
+      (
+        Buffer.from(pdf)
+          .toString('latin1')
+          .match(/\/Type\s*\/Page\b/g) ?? []
+      ).length;
+    expect(pages(await page.pdf({ preferCSSPageSize: true }))).toBe(1);
+    const response = await fetch(`${server.baseUrl}/api/trees/my-passing/sheet`);
+    expect(response.headers.get('content-type')).toBe('application/pdf');
+    expect(pages(new Uint8Array(await response.arrayBuffer()))).toBe(1);
+  });
+
+  it('sees the odds desk and the files without serious accessibility findings', async () => {
+    await page.goto(`${server.baseUrl}/odds/my-passing`);
+    await waitForText(page, 'How it ends from Knee shield, high');
+    expect(await seriousFindings(page)).toEqual([]);
+    await page.goto(`${server.baseUrl}/files`);
+    await waitForText(page, 'Trees of this gym');
+    expect(await seriousFindings(page)).toEqual([]);
+  });
+
+  it('is told in a sentence what is wrong with a bad file, and nothing is stored', async () => {
+    const file = path.join(server.data, 'bad.json');
+    await writeFile(file, '{"format":"red-ladder-tree","version":1,"tree":{},"positions":[],"transitions":[]}');
+    const input = (await page.$('input[type=file]')) as import('puppeteer-core').ElementHandle<HTMLInputElement>;
+    await input.uploadFile(file);
+    await waitForText(page, 'This file was not taken in.');
+    await waitForText(page, 'Nothing was stored.');
+    const exported = await fetch(`${server.baseUrl}/api/trees/my-passing/file`);
+    const good = path.join(server.data, 'good.json');
+    const text = await exported.text();
+    await writeFile(good, text);
+    await input.uploadFile(good);
+    await page.waitForFunction(() => location.pathname === '/board/my-passing-2');
+    const again = await (await fetch(`${server.baseUrl}/api/trees/my-passing-2/file`)).text();
+    expect(again).toBe(text.replace('"id": "my-passing"', '"id": "my-passing-2"'));
+  });
+
+  it('a second window with a stale copy is told, shown the difference, and loses nothing', async () => {
+    const address = `${server.baseUrl}/board/my-passing?at=knee-shield`;
+    const { page: other } = await openPage(browser, server.baseUrl);
+    await page.goto(address);
+    await page.waitForSelector('input[aria-label="Name of the position"]');
+    await other.goto(address);
+    await other.waitForSelector('input[aria-label="Name of the position"]');
+    await page.bringToFront();
+    await clickText(page, 'he …');
+    await type(page, 'turns to his knees');
+    await page.keyboard.press('Escape');
+    await broken(1);
+    await stored();
+    await other.bringToFront();
+    await waitForText(other, 'This tree was changed in another window');
+    await waitForText(other, 'he turns to his knees');
+    expect(await seriousFindings(other)).toEqual([]);
+    await clickText(other, 'Show it as it is now');
+    await waitForText(other, '1 broken rung');
+    // Now both edit without looking at each other: this window first, the other one without having been asked.
+    await other.evaluate(() => window.addEventListener('focus', (event) => event.stopImmediatePropagation(), true));
+    await page.bringToFront();
+    await page.click('[data-rung="half-passed"]');
+    await page.click('input[aria-label="Name of the position"]', { count: 3 });
+    await type(page, 'Half, knee free');
+    await stored();
+    await other.bringToFront();
+    await other.click('[data-rung="side-pin"]');
+    await other.click('input[aria-label="Name of the position"]', { count: 3 });
+    await type(other, 'Side pin, heavy');
+    await waitForText(other, 'Not yet stored here');
+    await waitForText(other, 'Half passed: renamed');
+    await clickText(other, 'Put mine on top of theirs');
+    await other.waitForFunction(() => document.querySelector('[role=dialog]') === null);
+    await page.goto(address);
+    await waitForText(page, 'stored');
+    const text = await (await fetch(`${server.baseUrl}/api/trees/my-passing/file`)).text();
+    expect(text).toContain('"name": "Side pin, heavy"');
+    expect(text).toContain('"name": "Half, knee free"');
+    await other.close();
+  });
+
+  it('met no error on any page and asked nobody else for anything', () => {
+    expect(trouble).toEqual([]);
+  });
+});
