@@ -51,7 +51,12 @@ function elkInput(tree: TreeDocument): ElkNode {
       'elk.partitioning.activate': 'true',
       'elk.edgeRouting': 'POLYLINE',
     },
-    children: tree.positions.map((p) => ({ id: p.id, width: 85, height: 40, layoutOptions: { 'elk.partitioning.partition': String(height.get(p.id)) } })),
+    children: tree.positions.map((p) => ({
+      id: p.id,
+      width: 85,
+      height: 40,
+      layoutOptions: { 'elk.partitioning.partition': String(height.get(p.id)) },
+    })),
     edges: forward(tree).map((t) => ({ id: t.id, sources: [t.from], targets: [t.to] })),
   };
 }
@@ -75,7 +80,9 @@ function routedByElk(drawn: ElkNode): number {
 function routedByOrder(tree: TreeDocument, board: BoardLayout): number {
   const numberOf = new Map(board.rungs.map((placed, i) => [placed.rung.id, i]));
   const rows = [...new Set(board.rungs.map(rowOf))].sort((a, b) => b - a);
-  const layers = rows.map((row) => board.rungs.flatMap((placed, i) => (rowOf(placed) === row ? [i] : [])).sort((a, b) => board.rungs[a]!.x - board.rungs[b]!.x));
+  const layers = rows.map((row) =>
+    board.rungs.flatMap((placed, i) => (rowOf(placed) === row ? [i] : [])).sort((a, b) => board.rungs[a]!.x - board.rungs[b]!.x),
+  );
   const layerOf = new Map(layers.flatMap((layer, l) => layer.map((i) => [i, l] as const)));
   const edges = forward(tree).map((t) => [numberOf.get(t.from)!, numberOf.get(t.to)!] as const).filter(([from, to]) => layerOf.get(to)! > layerOf.get(from)!); // prettier-ignore
   const layering = layeringOf(board.rungs.length, layers, edges);

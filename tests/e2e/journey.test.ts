@@ -99,6 +99,7 @@ describe('a new coach', () => {
     await clickText(page, 'Lands elsewhere');
     await caretFor('Where it lands');
     await type(page, 'side pin');
+    await clickText(page, '0 broken rungs');
     await waitForText(page, 'Never reached');
     await clickText(page, 'Undo');
     await stored();
@@ -170,31 +171,29 @@ describe('a new coach', () => {
 
   it('a second window with a stale copy is told, shown the difference, and loses nothing', async () => {
     const address = `${server.baseUrl}/board/my-passing?at=knee-shield`;
-    const { page: other } = await openPage(browser, server.baseUrl);
+    // A browser of its own: a page behind another one in the same browser draws nothing.
+    const second = await launch();
+    const { page: other } = await openPage(second, server.baseUrl);
     await page.goto(address);
     await page.waitForSelector('input[aria-label="Name of the position"]');
     await other.goto(address);
     await other.waitForSelector('input[aria-label="Name of the position"]');
-    await page.bringToFront();
     await clickText(page, 'he …');
     await type(page, 'turns to his knees');
     await page.keyboard.press('Escape');
     await broken(1);
     await stored();
-    await other.bringToFront();
+    await other.evaluate(() => window.dispatchEvent(new Event('focus')));
     await waitForText(other, 'This tree was changed in another window');
     await waitForText(other, 'he turns to his knees');
     expect(await seriousFindings(other)).toEqual([]);
     await clickText(other, 'Show it as it is now');
     await waitForText(other, '1 broken rung');
     // Now both edit without looking at each other: this window first, the other one without having been asked.
-    await other.evaluate(() => window.addEventListener('focus', (event) => event.stopImmediatePropagation(), true));
-    await page.bringToFront();
     await page.click('[data-rung="half-passed"]');
     await page.click('input[aria-label="Name of the position"]', { count: 3 });
     await type(page, 'Half, knee free');
     await stored();
-    await other.bringToFront();
     await other.click('[data-rung="side-pin"]');
     await other.click('input[aria-label="Name of the position"]', { count: 3 });
     await type(other, 'Side pin, heavy');
@@ -207,7 +206,7 @@ describe('a new coach', () => {
     const text = await (await fetch(`${server.baseUrl}/api/trees/my-passing/file`)).text();
     expect(text).toContain('"name": "Side pin, heavy"');
     expect(text).toContain('"name": "Half, knee free"');
-    await other.close();
+    await second.close();
   });
 
   it('met no error on any page and asked nobody else for anything', () => {

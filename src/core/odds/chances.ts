@@ -22,7 +22,8 @@ export function shownOf(position: Position, options: readonly Transition[], show
   }
   const read = position.reads.find((item) => item.kind === 'reaction')?.id;
   const value = read === undefined ? undefined : values.get(read);
-  const reaction = read === undefined || value === undefined ? null : { read, value, answered: options.some((other) => names(other, read, value)) };
+  const reaction =
+    read === undefined || value === undefined ? null : { read, value, answered: options.some((other) => names(other, read, value)) };
   return { values, reaction };
 }
 

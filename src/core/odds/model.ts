@@ -80,7 +80,13 @@ function outcomesOf(place: Place, option: Transition | null, p: number, offCue: 
 }
 
 /** The options against one show, with and without the undrawn. */
-function optionsAt(place: Place, options: readonly Transition[], moves: readonly Transition[], show: Show, defaults: Defaults): { real: Option[]; hopeful: Option[] } {
+function optionsAt(
+  place: Place,
+  options: readonly Transition[],
+  moves: readonly Transition[],
+  show: Show,
+  defaults: Defaults,
+): { real: Option[]; hopeful: Option[] } {
   const shown = shownOf(place.position, options, show);
   const consequences = consequencesFor(moves, shown);
   const drawnOnly: Place = { ...place, undrawn: 0 };

@@ -20,8 +20,14 @@ export function useFreshness(state: BoardState, dispatch: Dispatch<BoardAction>)
       if (!outcome.saved && outcome.revision > latest.current.revision && latest.current.pending.length === 0)
         dispatch({ type: 'stale', stale: outcome });
     };
-    const onFocus = () => void ask();
-    window.addEventListener('focus', onFocus);
-    return () => window.removeEventListener('focus', onFocus);
+    const onReturn = () => {
+      if (document.visibilityState === 'visible') void ask();
+    };
+    window.addEventListener('focus', onReturn);
+    document.addEventListener('visibilitychange', onReturn);
+    return () => {
+      window.removeEventListener('focus', onReturn);
+      document.removeEventListener('visibilitychange', onReturn);
+    };
   }, [dispatch]);
 }
