@@ -1,5 +1,76 @@
-import type { Row } from './measure';
+import { formatTreeFile } from '@/core/notation';
+import { launch } from '../tests/e2e/browser';
+import { removeFolder, startServer } from '../tests/e2e/server';
+import { randomTree } from '../tests/support/randomTree';
+import { medianMs, ms, type Row } from './measure';
+
+const PAGES = ['/board/league-evening', '/odds/league-evening', '/class/league-evening', '/files'];
+
+interface Frames {
+  readonly fps: number;
+  readonly longestTask: number;
+  readonly scripts: number;
+}
+
+/** Pans a board of 300 positions with the mouse; frames per second and the longest task while it moves. */
+async function panBoard(baseUrl: string, treeId: string): Promise<Frames> {
+  const browser = await launch();
+  try {
+    const page = await browser.newPage();
+    await page.evaluateOnNewDocument(() => {
+      const seen = window as unknown as { tasks: { start: number; ms: number }[] };
+      seen.tasks = [];
+      new PerformanceObserver((list) =>
+        list.getEntries().forEach((entry) => seen.tasks.push({ start: entry.startTime, ms: entry.duration })),
+      ).observe({ type: 'longtask' });
+    });
+    await page.goto(`${baseUrl}/board/${treeId}?show=tree`, { waitUntil: 'load' });
+    await page.waitForFunction(() => document.querySelectorAll('[data-rung]').length > 50);
+    await new Promise((resolve) => setTimeout(resolve, 4000));
+    await page.evaluate(() => {
+      const seen = window as unknown as { frames: number[] };
+      seen.frames = [];
+      const tick = (now: number) => {
+        seen.frames.push(now);
+        requestAnimationFrame(tick);
+      };
+      requestAnimationFrame(tick);
+    });
+    await page.mouse.move(500, 500);
+    await page.mouse.down();
+    for (let i = 0; i < 120; i++) await page.mouse.move(500 + 150 * Math.sin(i / 8), 500 + 100 * Math.cos(i / 11));
+    await page.mouse.up();
+    return await page.evaluate(() => {
+      const { frames, tasks } = window as unknown as { frames: number[]; tasks: { start: number; ms: number }[] };
+      const gaps = frames.slice(1).map((at, i) => at - frames[i]!).sort((a, b) => a - b); // prettier-ignore
+      const scripts = performance.getEntriesByType('resource').filter((entry) => /\.js(\?|$)/.test(entry.name));
+      return {
+        fps: 1000 / gaps[Math.floor(gaps.length / 2)]!,
+        longestTask: Math.max(0, ...tasks.filter((task) => task.start > frames[0]!).map((task) => task.ms)),
+        scripts: scripts.reduce((sum, entry) => sum + (entry as PerformanceResourceTiming).encodedBodySize, 0),
+      };
+    });
+  } finally {
+    await browser.close();
+  }
+}
 
 export async function boardFrames(): Promise<Row[]> {
-  return [];
+  const server = await startServer([]);
+  try {
+    const tree = randomTree(3, { positions: 300, transitions: 700 });
+    const response = await fetch(`${server.baseUrl}/api/trees`, { method: 'POST', body: formatTreeFile(tree) });
+    if (!response.ok) throw new Error(await response.text());
+    const { fps, longestTask, scripts } = await panBoard(server.baseUrl, tree.id);
+    const rows: Row[] = [
+      { what: 'panning a board of 300 positions, median frames a second', measured: fps.toFixed(0), wanted: '60' },
+      { what: '  longest task while panning (0 = none above 50 ms)', measured: ms(longestTask), wanted: '< 50 ms' },
+      { what: 'first load of the board, script as sent (gzip)', measured: `${(scripts / 1000).toFixed(0)} kB`, wanted: '≤ 250 kB' },
+    ];
+    for (const page of PAGES) rows.push({ what: `page ${page}, median of 21`, measured: ms(await medianMs(21, async () => (await fetch(server.baseUrl + page)).text())), wanted: '< 100 ms' }); // prettier-ignore
+    return rows;
+  } finally {
+    await server.stop();
+    await removeFolder(server.data);
+  }
 }

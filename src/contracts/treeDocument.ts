@@ -173,7 +173,7 @@ export const headerSchema = z.strictObject({
 /** The contract and the core's types describe the same thing; either drifting away fails the type check. */
 type Same<A, B> = [A] extends [B] ? ([B] extends [A] ? true : never) : never;
 type Mutable<T> = T extends object ? { -readonly [K in keyof T]: Mutable<T[K]> } : T;
-export const contractsMatchCore: [
+const _contractsMatchCore: [
   Same<z.output<typeof positionSchema>, Mutable<Position>>,
   Same<z.output<typeof transitionSchema>, Mutable<Transition>>,
   Same<z.output<typeof headerSchema>, Mutable<TreeHeader>>,

@@ -35,7 +35,7 @@ export async function runStart(args: readonly string[], { port, data }: { port: 
     PG_UNSAFE_FAST: '1',
     NODE_ENV: 'production',
   } as NodeJS.ProcessEnv;
-  const child = spawn('bin/start', args, { env, stdio: ['ignore', 'pipe', 'pipe'] });
+  const child = spawn(path.resolve('bin/start'), args, { env, stdio: ['ignore', 'pipe', 'pipe'] });
   let output = '';
   const ended = new Promise<number | null>((resolve) => child.once('exit', resolve));
   const ready = new Promise<void>((resolve) => {

@@ -9,10 +9,6 @@ export class InvariantError extends Error {
   override name = 'InvariantError';
 }
 
-export function invariant(condition: unknown, message: string): asserts condition {
-  if (!condition) throw new InvariantError(message);
-}
-
 /** The value, or an InvariantError naming what was missing. */
 export function required<T>(value: T | null | undefined, what: string): T {
   if (value === null || value === undefined) throw new InvariantError(`missing ${what}`);

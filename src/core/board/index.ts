@@ -3,7 +3,6 @@ export type { Grid } from './grid';
 export * from './layoutBoard';
 export * from './layoutHub';
 export { countCrossings, layeringOf, orderLayers, type Layering } from './crossings';
-export { fitText, textWidth, wrapText } from './measure';
+export { fitText } from './measure';
 export type { Label, PlacedRung, PlacedSection } from './placedRung';
-export { rungsOf, type Rung, type Section, type Zone } from './rungs';
 export * from './views';

@@ -29,12 +29,6 @@ export function guardPositions(tree: TreeDocument, guard: PositionId): ReadonlyS
   return shown;
 }
 
-/** One position with what leads to it and what it leads to. */
-export function neighbourPositions(tree: TreeDocument, id: PositionId): ReadonlySet<PositionId> {
-  const index = indexOf(tree);
-  return new Set([id, ...(index.from.get(id) ?? []).map((t) => t.to), ...(index.to.get(id) ?? []).map((t) => t.from)]);
-}
-
 /** The guard that a position belongs to: the start with the shortest way to it, itself if it is a start. */
 export function guardOf(tree: TreeDocument, id: PositionId): PositionId | null {
   const index = indexOf(tree);

@@ -1,4 +1,4 @@
-import { findValue, indexOf, positionOf, type TreeDocument } from '../tree';
+import { findValue, indexOf, positionOf, sayMine, sayShown, type TreeDocument } from '../tree';
 import { classTimeOf, partnersOf, type ClassSettings } from './classTime';
 import type { DrillUnit, FeederLine } from './units';
 
@@ -24,7 +24,6 @@ const KIND_WORDS = { part: 'Part', answer: 'Answer', chain: 'Chain' } as const;
 export const CAUTION =
   'Tap early, release at once, supervise beginners. The gym’s rules and the event’s current rule book come first; medical questions to a doctor.';
 
-const say = (name: string): string => (/^I\b/.test(name) ? name : `I ${name}`);
 export const resistanceText = ([low, high]: DrillUnit['resistancePercent']): string => (high === 0 ? 'none' : `${low} to ${high} %`);
 
 /** What the feeder does, as sentences: the shape, what to show, what to leave out. */
@@ -45,11 +44,11 @@ export function feederSentence(tree: TreeDocument, { position: id, show, leaveOu
 export function unitTitle(tree: TreeDocument, unit: DrillUnit): string {
   const index = indexOf(tree);
   const moves = unit.transitions.map((id) => index.transitions.get(id)!);
-  if (unit.kind === 'part') return say(moves[0]!.name);
+  if (unit.kind === 'part') return sayMine(moves[0]!.name);
   if (unit.kind === 'chain') return `${positionOf(index, unit.start).name} to ${positionOf(index, unit.end).name}`;
   const value = findValue(positionOf(index, unit.start), unit.feeder[0]!.show ?? '');
-  const shown = value ? (value.read.kind === 'reaction' ? `he ${value.value.name}` : `${value.read.name} ${value.value.name}`) : '';
-  return `${shown}: ${say(moves[0]!.name)}`;
+  const shown = value ? sayShown(value.read, value.value.name) : '';
+  return `${shown}: ${sayMine(moves[0]!.name)}`;
 }
 
 export function unitWhat(tree: TreeDocument, unit: DrillUnit): string {

@@ -1,3 +1,2 @@
-export { DEFAULT_ROUND_SECONDS, findOdds, MAX_ROUND_SECONDS, type Choice, type Odds, type StartOdds } from './report';
-export { undrawnChance } from './chances';
+export { findOdds, type Choice, type Odds, type StartOdds } from './report';
 export { sharesOf } from './shows';

@@ -48,9 +48,7 @@ export interface Odds {
   }[];
 }
 
-export const DEFAULT_ROUND_SECONDS = 300;
-/** The longest round that is computed. */
-export const MAX_ROUND_SECONDS = 3600;
+const DEFAULT_ROUND_SECONDS = 300;
 
 /** The option the coach would take: the highest priority among those that name something shown and fit it, if one stands out. */
 function coachPreference(show: ModelShow): TransitionId | null {

@@ -1,9 +1,10 @@
-import { indexOf, type PositionId, type ReadId, type TransitionId, type TreeDocument, type ValueId } from '../tree';
+import { indexOf, type Ending, type PositionId, type ReadId, type TransitionId, type TreeDocument, type ValueId } from '../tree';
 import { coverageAt, unansweredAt } from './answers';
 import { findCycles } from './cycles';
 import { findDeadEnds, findUnreachable } from './ends';
 import { reachablePositions } from './graph';
 import { findNecessaryHubs } from './necessaryHubs';
+import { findRoutes } from './routes';
 
 /** What is wrong or worth knowing at one place. `key` is stable while the place exists, so a dismissal stays. */
 export type Finding = { readonly key: string; readonly position: PositionId } & (
@@ -12,11 +13,15 @@ export type Finding = { readonly key: string; readonly position: PositionId } & 
   | { readonly kind: 'ambiguous'; readonly values: readonly ValueId[]; readonly answers: readonly TransitionId[] }
   | { readonly kind: 'deadEnd' }
   | { readonly kind: 'unreachable' }
-  | { readonly kind: 'necessaryHub'; readonly ends: readonly string[] }
+  | { readonly kind: 'necessaryHub'; readonly ends: readonly Ending[] }
   | { readonly kind: 'costlyCycle'; readonly positions: readonly PositionId[] }
 );
 export interface Findings {
   readonly list: readonly Finding[];
+  /** Ways from a start to a goal; counted up to the budget (`status`). */
+  readonly routes: { readonly byPositions: number; readonly byTransitions: number; readonly status: 'exact' | 'budget' };
+  /** Loops that cost no lines, for completeness beside the costly ones in the list. */
+  readonly productiveCycles: number;
   /** `budget`: there are more cycles or combinations than were searched. */
   readonly status: 'exact' | 'budget';
 }
@@ -24,6 +29,8 @@ export interface Findings {
 /** A board lists the first costly loops, not the thousands that a dense tree has. */
 const LISTED_CYCLES = 200;
 const CYCLE_STEPS = 60_000;
+const COUNTED_ROUTES = 1000;
+const ROUTE_STEPS = 60_000;
 
 function findAtPositions(tree: TreeDocument): { list: Finding[]; status: Findings['status'] } {
   const index = indexOf(tree);
@@ -55,7 +62,8 @@ function findAtPositions(tree: TreeDocument): { list: Finding[]; status: Finding
 export function findFindings(tree: TreeDocument): Findings {
   const atPositions = findAtPositions(tree);
   const { cycles, status } = findCycles(tree, { limit: LISTED_CYCLES, steps: CYCLE_STEPS });
-  const hubs = new Map<PositionId, string[]>();
+  const routes = findRoutes(tree, { routes: COUNTED_ROUTES, steps: ROUTE_STEPS });
+  const hubs = new Map<PositionId, Ending[]>();
   for (const ending of findNecessaryHubs(tree).endings)
     for (const hub of ending.hubs) hubs.set(hub, [...(hubs.get(hub) ?? []), ending.ends]);
   return {
@@ -73,6 +81,8 @@ export function findFindings(tree: TreeDocument): Findings {
           positions,
         })),
     ],
+    routes: { byPositions: routes.byPositions.length, byTransitions: routes.byTransitions.length, status: routes.status },
+    productiveCycles: cycles.filter((cycle) => cycle.kind === 'productive').length,
     status: status === 'budget' || atPositions.status === 'budget' ? 'budget' : 'exact',
   };
 }

@@ -7,3 +7,4 @@ export * from './errors';
 export * from './meaning';
 export * from './treeIndex';
 export * from './vocabulary';
+export * from './words';

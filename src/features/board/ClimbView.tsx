@@ -1,7 +1,7 @@
 import { memo, type KeyboardEvent } from 'react';
 import type { BoardLayout, Climb, PlacedRung } from '@/core/board';
 import { plural } from '@/ui/figures';
-import { ENDING_WORDS } from './wording';
+import { ENDING_WORDS } from '@/core/tree';
 import { RungShape } from './RungShape';
 
 const pathOf = (climb: Climb): string => `M${climb.points.map(([x, y]) => `${x.toFixed(1)},${y.toFixed(1)}`).join('L')}`;

@@ -78,6 +78,35 @@ function Item({ tree, finding, dispatch }: { tree: TreeDocument; finding: Findin
   );
 }
 
+/** How many ways lead from a guard to a goal: by places passed, and counting parallel answers apart. */
+function Ways({ findings, dispatch }: Pick<Props, 'dispatch'> & { findings: Findings }) {
+  const { byPositions, byTransitions, status } = findings.routes;
+  const more = status === 'budget' ? 'more than ' : '';
+  return (
+    <section aria-label="Ways up" className="mt-3 border-t border-hair pt-2">
+      <h3 className="text-[15px] font-semibold tracking-wide uppercase">Ways up</h3>
+      {byPositions === 0 ? (
+        <p>No way leads from a guard to a settled pin, the back or a submission yet.</p>
+      ) : (
+        <>
+          <p>
+            {more}
+            {byPositions} from a guard to a goal by the places passed, {more}
+            {byTransitions} counting parallel answers apart; {findings.productiveCycles} loops that cost no lines.
+          </p>
+          <button
+            type="button"
+            className="min-h-8 font-figure text-[15px] underline"
+            onClick={() => dispatch({ type: 'view', view: 'route' })}
+          >
+            Show the shortest first
+          </button>
+        </>
+      )}
+    </section>
+  );
+}
+
 /** Everything found in the tree, by kind, beside the board. */
 export function FindingsSheet({ tree, findings, pending, dispatch }: Props) {
   if (!findings) return <p role="status">Looking through the tree …</p>;
@@ -112,6 +141,7 @@ export function FindingsSheet({ tree, findings, pending, dispatch }: Props) {
           </details>
         );
       })}
+      {tree.positions.length > 0 && <Ways findings={findings} dispatch={dispatch} />}
       {findings.status === 'budget' && (
         <p className="mt-3 text-soft">There are more loops than are listed here; the search stopped early.</p>
       )}

@@ -1,6 +1,17 @@
 'use client';
 import type { Dispatch } from 'react';
-import { indexOf, LINES, ENDINGS, FAMILIES, TEMPOS, withoutPosition, withPosition, type Position, type TreeDocument } from '@/core/tree';
+import {
+  ENDING_WORDS,
+  indexOf,
+  LINES,
+  ENDINGS,
+  FAMILIES,
+  TEMPOS,
+  withoutPosition,
+  withPosition,
+  type Position,
+  type TreeDocument,
+} from '@/core/tree';
 import type { Odds } from '@/core/odds';
 import { clock, inHundred, plural } from '@/ui/figures';
 import { Field, selectClass } from '@/ui/Field';
@@ -8,7 +19,7 @@ import type { BoardAction, Caret } from './boardState';
 import { CaretLine } from './CaretLine';
 import { InlineName } from '@/ui/InlineName';
 import { ShowsList } from './ShowsList';
-import { ENDING_WORDS, TEMPO_WORDS } from './wording';
+import { TEMPO_WORDS } from './wording';
 
 interface Props {
   readonly tree: TreeDocument;

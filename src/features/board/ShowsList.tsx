@@ -1,13 +1,25 @@
 'use client';
 import { useState, type Dispatch } from 'react';
 import { consequencesOf } from '@/core/structure';
-import { indexOf, ownerOptions, positionOf, type Position, type Read, type Transition, type TreeDocument, type Value } from '@/core/tree';
+import {
+  indexOf,
+  ownerOptions,
+  positionOf,
+  sayHis,
+  sayMine,
+  sayShown,
+  type Position,
+  type Read,
+  type Transition,
+  type TreeDocument,
+  type Value,
+} from '@/core/tree';
 import type { Odds } from '@/core/odds';
 import { inHundred } from '@/ui/figures';
 import type { BoardAction } from './boardState';
 import { TransitionEditor } from './TransitionEditor';
 import { ValueEditor } from './ValueEditor';
-import { his, mine, readLead, shareText } from './wording';
+import { shareText } from './wording';
 
 interface Props {
   readonly tree: TreeDocument;
@@ -19,7 +31,7 @@ interface Props {
 function Move({ tree, move, best, dispatch }: { tree: TreeDocument; move: Transition; best: boolean; dispatch: Dispatch<BoardAction> }) {
   const [open, setOpen] = useState(false);
   const to = positionOf(indexOf(tree), move.to);
-  const words = move.actor === 'owner' ? mine(move.name) : his(move.name);
+  const words = move.actor === 'owner' ? sayMine(move.name) : sayHis(move.name);
   return (
     <div className="pl-3">
       <div className="flex items-baseline justify-between gap-2">
@@ -72,7 +84,7 @@ function Shown({ tree, position, read, value, odds, dispatch }: ShownProps) {
           className={`min-h-7 text-left font-medium hover:underline ${broken ? 'text-red' : 'text-his'}`}
           onClick={() => setOpen(!open)}
         >
-          {readLead(read)} {value.name}
+          {sayShown(read, value.name)}
           {value.unsure && ' ?'}
         </button>
         <span className="shrink-0 text-[13px] text-soft">{shareText(read, value.id)}</span>

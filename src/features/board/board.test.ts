@@ -1,13 +1,13 @@
 import { describe, expect, it } from 'vitest';
 import { findOdds } from '@/core/odds';
-import { diffOf, emptyTree, withNewGuard, type TreeDocument } from '@/core/tree';
+import { diffOf, emptyTree, sayHis, sayMine, withNewGuard, type TreeDocument } from '@/core/tree';
 import { findFindings } from '@/core/structure';
 import { layoutBoard } from '@/core/board';
 import { demoTree } from '../../../demo/demoTree';
 import { openBoard, reduceBoard, type BoardAction, type BoardState } from './boardState';
 import { landingCaret, landingOptions, landOn, landOnNew, nextBroken, typeGuard, typeValue } from './branch';
 import { caretAnchor, followFrom, neighbourInRow, routesThrough, sceneOf } from './viewModel';
-import { findingText, mine, shareText } from './wording';
+import { findingText, shareText } from './wording';
 
 const open = (tree: TreeDocument): BoardState => openBoard({ tree, revision: 1, view: 'tree', selected: null, guard: null });
 const play = (state: BoardState, ...actions: BoardAction[]): BoardState => actions.reduce(reduceBoard, state);
@@ -135,7 +135,7 @@ describe('views and words', () => {
       const text = findingText(tree, finding);
       expect([text.place, text.what, text.why, text.action].every((part) => part.length > 3)).toBe(true);
     }
-    expect(mine('cut')).toBe('I cut');
+    expect([sayMine('cut'), sayMine('I cut'), sayHis('he turns')]).toEqual(['I cut', 'I cut', 'he turns']);
     const hq = tree.positions.find((position) => position.id === 'headquarters')!;
     expect(shareText(hq.reads[1]!, 'hq-pummels')).toBe('rarely, 5 in 100');
   });

@@ -1,11 +1,7 @@
-import { indexOf, positionOf, type Position, type Read, type TreeDocument } from '@/core/tree';
+import { ENDING_WORDS, indexOf, positionOf, sayMine, sayShown, type Position, type Read, type TreeDocument } from '@/core/tree';
 import { sharesOf } from '@/core/odds';
 import type { Finding } from '@/core/structure';
 import { inHundred } from '@/ui/figures';
-
-/** "I cut the knee across", however the coach typed it. */
-export const mine = (name: string): string => (/^I\b/.test(name) ? name : `I ${name}`);
-export const his = (name: string): string => (/^he\b/i.test(name) ? name : `he ${name}`);
 
 const SHARE_WORDS = [
   [0.1, 'rarely'],
@@ -42,22 +38,10 @@ export const TEMPO_WORDS = {
   danger: 'Danger: get out.',
 } as const;
 
-export const ENDING_WORDS = {
-  settled: 'settled',
-  back: 'back taken',
-  submission: 'submission',
-  swept: 'swept',
-  submitted: 'submitted',
-  escaped: 'he is away',
-} as const;
-
-/** The read in the coach's words: a reaction is simply what he does. */
-export const readLead = (read: Read): string => (read.kind === 'reaction' ? 'he' : `${read.name}:`);
-
 function valueName(position: Position, valueId: string): string {
   for (const read of position.reads) {
     const value = read.values.find((item) => item.id === valueId);
-    if (value) return `${readLead(read)} ${value.name}`;
+    if (value) return sayShown(read, value.name);
   }
   return valueId;
 }
@@ -93,7 +77,7 @@ export function findingText(tree: TreeDocument, finding: Finding): FindingText {
       return {
         place,
         what: finding.values.map((id) => valueName(position, id)).join(' + '),
-        why: `${finding.answers.map((id) => mine(index.transitions.get(id)!.name)).join(' / ')}: the same priority, so you would have to think.`,
+        why: `${finding.answers.map((id) => sayMine(index.transitions.get(id)!.name)).join(' / ')}: the same priority, so you would have to think.`,
         action: 'Say which comes first',
       };
     case 'deadEnd':
@@ -113,7 +97,7 @@ export function findingText(tree: TreeDocument, finding: Finding): FindingText {
     case 'necessaryHub':
       return {
         place,
-        what: `Every way to ${finding.ends.map((ending) => ENDING_WORDS[ending as keyof typeof ENDING_WORDS]).join(' and ')} goes through it`,
+        what: `Every way to ${finding.ends.map((ending) => ENDING_WORDS[ending]).join(' and ')} goes through it`,
         why: 'If an opponent shuts this place, that ending is gone.',
         action: 'Show it',
       };

@@ -11,7 +11,7 @@ import {
   type Drop,
   type DrillUnit,
 } from '@/core/drills';
-import { findValue, indexOf, positionOf, type TreeDocument } from '@/core/tree';
+import { findValue, indexOf, positionOf, sayMine, sayShown, type TreeDocument } from '@/core/tree';
 
 export interface BranchChoice {
   readonly key: string;
@@ -42,10 +42,8 @@ function choiceOf(tree: TreeDocument, branch: Branch, chosen: boolean): BranchCh
   const moves = branch.map((id) => index.transitions.get(id)!);
   const from = positionOf(index, moves[0]!.from);
   const shown = Object.values(moves[0]!.when ?? {}).flat().flatMap((id) => findValue(from, id) ?? []); // prettier-ignore
-  const values = shown
-    .filter(({ read }) => read.kind !== 'timing')
-    .map(({ read, value }) => (read.kind === 'reaction' ? `he ${value.name}` : `${read.name} ${value.name}`));
-  const name = /^I\b/.test(moves[0]!.name) ? moves[0]!.name : `I ${moves[0]!.name}`;
+  const values = shown.filter(({ read }) => read.kind !== 'timing').map(({ read, value }) => sayShown(read, value.name));
+  const name = sayMine(moves[0]!.name);
   return {
     key: branchKey(branch),
     branch,

@@ -1,16 +1,8 @@
 import type { Choice, StartOdds } from '@/core/odds';
-import { indexOf, positionOf, type Position, type TreeDocument } from '@/core/tree';
+import { ENDING_WORDS, indexOf, positionOf, sayMine, sayShown, type Position, type TreeDocument } from '@/core/tree';
 import type { Bar } from '@/ui/BarChart';
 import { clock, inHundred } from '@/ui/figures';
 
-const ENDING_WORDS = {
-  settled: 'settled',
-  back: 'back taken',
-  submission: 'submission',
-  swept: 'swept',
-  submitted: 'submitted',
-  escaped: 'he is away',
-} as const;
 const MINE = '#b3261e';
 const HIS = '#2c5d70';
 const NEITHER = '#948c7f';
@@ -52,15 +44,11 @@ export interface ChoiceText {
 /** A choice in the coach's words. */
 export function choiceText(tree: TreeDocument, position: Position, choice: Choice): ChoiceText {
   const index = indexOf(tree);
-  const move = (id: string | null): string => {
-    const name = id === null ? 'wait for another show' : index.transitions.get(id)!.name;
-    return id === null || name.startsWith('I ') ? name : `I ${name}`;
-  };
+  const move = (id: string | null): string => (id === null ? 'wait for another show' : sayMine(index.transitions.get(id)!.name));
   const shown = choice.shown.map(({ read, values }) => {
     const at = position.reads.find((item) => item.id === read)!;
     const words = values.map((id) => (id === null ? 'nothing special' : at.values.find((value) => value.id === id)!.name)).join(' or ');
-    if (values[0] === null) return words;
-    return at.kind === 'reaction' ? `he ${words}` : `${at.name}: ${words}`;
+    return values[0] === null ? words : sayShown(at, words);
   });
   const best = choice.options.find((option) => option.transition === choice.best);
   const others = choice.options

@@ -59,10 +59,6 @@ export async function insertTree(db: Db, gymId: string, tree: TreeDocument): Pro
   return rows.length === 1;
 }
 
-export async function deleteTree(db: Db, gymId: string, treeId: string): Promise<void> {
-  await db`delete from trees where gym_id = ${gymId} and tree_id = ${treeId}`;
-}
-
 /** True if the tree was still at `baseRevision`; it is then one further. */
 export async function advanceRevision(db: Db, gymId: string, tree: TreeDocument, baseRevision: number): Promise<boolean> {
   const rows = await db`

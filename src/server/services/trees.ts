@@ -16,13 +16,7 @@ import {
 import { writeTreeRows } from '../queries/treeRows';
 
 /** Reads, as the pages use them. */
-export {
-  maybeOneRevision as findRevision,
-  maybeOneTree as findTree,
-  manyTrees as findTrees,
-  type StoredTree,
-  type TreeSummary,
-} from '../queries/trees';
+export { maybeOneTree as findTree, manyTrees as findTrees, type StoredTree, type TreeSummary } from '../queries/trees';
 
 type Problems = readonly string[];
 

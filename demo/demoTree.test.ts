@@ -1,0 +1,52 @@
+import { describe, expect, it } from 'vitest';
+import { findOdds } from '@/core/odds';
+import { findCycles, findDeadEnds, findUnanswered, findUnreachable } from '@/core/structure';
+import { checkTree, ownerOptions, indexOf, type Transition } from '@/core/tree';
+import { demoTree } from './demoTree';
+
+const tree = demoTree();
+const index = indexOf(tree);
+
+describe('the demo gym', () => {
+  it('is a checked tree, the same every time, with guards of every family', () => {
+    expect(checkTree(tree).ok).toBe(true);
+    expect(demoTree()).toEqual(tree);
+    expect(tree.positions.length).toBeGreaterThanOrEqual(45);
+    const families = tree.starts.map((start) => index.positions.get(start.position)!.family);
+    expect(['open', 'half', 'closed'].every((family) => (families as string[]).includes(family))).toBe(true);
+  });
+  it('has real gaps, with and without a drawn price, a dead end and something never reached', () => {
+    const gaps = findUnanswered(tree);
+    expect(gaps.some((gap) => gap.consequences.length > 0)).toBe(true);
+    expect(gaps.some((gap) => gap.consequences.length === 0)).toBe(true);
+    expect(findDeadEnds(tree)).toEqual(['truck-side']);
+    expect(findUnreachable(tree)).toEqual(['crab-ride']);
+  });
+  it('has a hub whose cue is closed, and every value of it answered', () => {
+    const lock = index.positions.get('body-lock')!;
+    const hips = lock.reads.find((read) => read.closed)!;
+    expect(hips.values.map((value) => value.name)).toEqual(['flat', 'turned in', 'turned away']);
+    expect(findUnanswered(tree).filter((gap) => gap.read === 'hips')).toEqual([]);
+  });
+  it('has at least three true dilemmas: each of two answers is stopped by what the other answers', () => {
+    const named = (move: Transition): string[] => Object.values(move.when ?? {}).flat();
+    const stops = (a: Transition, b: Transition): boolean => (a.stoppedBy ?? []).some((value) => named(b).includes(value));
+    const dilemmas = tree.positions.flatMap((position) => {
+      const options = ownerOptions(index, position.id);
+      return options.flatMap((a, i) => options.slice(i + 1).filter((b) => stops(a, b) && stops(b, a)));
+    });
+    expect(dilemmas.length).toBeGreaterThanOrEqual(3);
+  });
+  it('has loops that cost lines, and an act-now place with a late branch', () => {
+    expect(findCycles(tree).cycles.some((cycle) => cycle.kind === 'costly')).toBe(true);
+    const place = index.positions.get('single-leg-x')!;
+    expect(place.tempo).toBe('actNow');
+    expect(ownerOptions(index, place.id).some((move) => move.when?.timing?.includes('slx-late'))).toBe(true);
+  });
+  it('can be finished from every start, and from none for certain', () => {
+    for (const start of findOdds(tree).starts) {
+      expect(start.value).toBeGreaterThan(0.05);
+      expect(start.value).toBeLessThan(0.95);
+    }
+  });
+});
