@@ -35,7 +35,9 @@ export interface BoardLayout {
 }
 
 const MIN_BAND = 30;
-const TOP = 14;
+/** Rows of a band never come nearer than this. */
+const MIN_PITCH = 34;
+const TOP = 6;
 const BAND_NAMES = ['ground', 'under', 'facing', ...LINES] as const;
 
 interface Draft {
@@ -131,6 +133,10 @@ function foldBand(rows: readonly (readonly number[])[], unfold: boolean): Stack 
   return { visible: rows.slice(0, MAX_SUB_ROWS), hidden: rows.slice(MAX_SUB_ROWS).flat() };
 }
 
+const range = (from: number, count: number): number[] => Array.from({ length: count }, (_, i) => from + i);
+const widestOf = (grid: Grid, first: readonly number[], spans: readonly number[]): number =>
+  first.reduce((most, column, i) => Math.max(most, column + spans[i]!), grid.columns);
+
 /** Pass 4: heights of rows from the ground up; sub-rows beyond the third fold into the nearest rung of the third. */
 function stackRows(
   draft: Draft,
@@ -144,6 +150,7 @@ function stackRows(
   const folded = new Map<number, number[]>();
   const edges: number[] = [];
   let cursor = 0;
+  let lastBar = 0;
   for (let band = 0; band < BANDS; band++) {
     edges.push(cursor);
     const { visible, hidden } = foldBand(order.filter((_, i) => rows[i]!.band === band), unfold); // prettier-ignore
@@ -155,13 +162,24 @@ function stackRows(
     }
     const back = rungs.flatMap((rung, i) => (rung.zone === 'back' && bandOf(rung) === band ? [i] : []));
     const start = cursor;
+    // What is taken per column, so that a row sinks as far as the words over and under it allow; the back's is the last.
+    const taken = new Array<number>(widestOf(grid, first, spans) + 1).fill(start);
     for (let row = 0; row < Math.max(visible.length, back.length); row++) {
       const members = [...(visible[row] ?? []), ...(back[row] === undefined ? [] : [back[row]!])];
       const extents = members.map((i) => extentOf(rungs[i]!, spanWidth(grid, spans[i]!), hasStubs.has(i), folded.has(i)));
-      const below = Math.max(...extents.map((extent) => extent.below));
-      members.forEach((i) => fromGround.set(i, cursor + below + thicknessOf(rungs[i]!)));
-      cursor += below + Math.max(...members.map((i, at) => extents[at]!.above + thicknessOf(rungs[i]!)));
+      const columns = members.map((i) => (rungs[i]!.zone === 'back' ? [taken.length - 1] : range(first[i]!, spans[i]!)));
+      const bar = Math.max(
+        ...members.map((_, at) => Math.max(...columns[at]!.map((column) => taken[column]!)) + extents[at]!.below),
+        row === 0 ? 0 : lastBar + MIN_PITCH,
+      );
+      members.forEach((i, at) => {
+        const top = bar + thicknessOf(rungs[i]!);
+        fromGround.set(i, top);
+        for (const column of columns[at]!) taken[column] = top + extents[at]!.above;
+      });
+      lastBar = bar;
     }
+    cursor = Math.max(...taken);
     cursor = Math.max(cursor + (cursor > start ? 3 : 0), start + MIN_BAND);
   }
   const height = cursor + TOP;

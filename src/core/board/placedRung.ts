@@ -36,6 +36,8 @@ export interface PlacedRung {
   readonly foldY: number;
 }
 
+/** Room for an ending's bracket and word. */
+const ENDING_HEIGHT = 22;
 /** Room for the bars of a fold. */
 const FOLD_HEIGHT = 10;
 
@@ -44,6 +46,9 @@ export interface RungExtent {
   readonly above: number;
   readonly below: number;
 }
+
+/** Endings good for the passer cap the ladder with a bracket. */
+const isCapped = (rung: Rung): boolean => rung.ends !== null && (rung.zone === 'ladder' || rung.zone === 'back');
 
 export const thicknessOf = (rung: Rung): number =>
   rung.hub ? HUB_BAR : rung.tempo === 'actNow' || rung.tempo === 'danger' ? ACT_NOW_BAR : BAR;
@@ -62,7 +67,7 @@ export function extentOf(rung: Rung, width: number, hasStubs: boolean, hasFold: 
   const broken = rung.sections.some((section) => section.broken);
   const name = wrapText(rung.name, NAME_SIZE, nameWidth(rung, width), 2).length;
   return {
-    above: (broken || hasStubs ? LINE_HEIGHT : 0) + (hasFold ? FOLD_HEIGHT : 0) + 4,
+    above: (broken || hasStubs ? LINE_HEIGHT : 0) + (hasFold ? FOLD_HEIGHT : 0) + (isCapped(rung) ? ENDING_HEIGHT : 4),
     below: Math.max(1, name) * (LINE_HEIGHT - 1) + 6,
   };
 }

@@ -24,7 +24,7 @@ const KIND_WORDS = { part: 'Part', answer: 'Answer', chain: 'Chain' } as const;
 export const CAUTION =
   'Tap early, release at once, supervise beginners. The gym’s rules and the event’s current rule book come first; medical questions to a doctor.';
 
-export const resistanceText = ([low, high]: DrillUnit['resistancePercent']): string => (high === 0 ? 'none' : `${low} to ${high} %`);
+export const resistanceText = ([low, high]: DrillUnit['resistancePercent']): string => (high === 0 ? 'none' : `${low} to ${high}\u00a0%`);
 
 /** What the feeder does, as sentences: the shape, what to show, what to leave out. */
 export function feederSentence(tree: TreeDocument, { position: id, show, leaveOut }: FeederLine): string {
@@ -97,3 +97,4 @@ export function minutesText(minutes: number): string {
   const halves = Math.round(minutes * 2) / 2;
   return Number.isInteger(halves) ? String(halves) : `${Math.floor(halves) === 0 ? '' : Math.floor(halves)}½`;
 }
+export const minutesInWords = (minutes: number): string => `${minutesText(minutes)} ${minutes === 1 ? 'minute' : 'minutes'}`;

@@ -55,7 +55,7 @@ export function BoardCanvas({ state, scene, dispatch }: Props) {
     latestWorld.current = world;
   });
   useEffect(() => {
-    if (size.width > 0) fit(latestWorld.current);
+    if (size.width > 0) fit(latestWorld.current, true);
   }, [picture, size.width, size.height, fit]);
 
   const chosen = hub ? undefined : layout.rungs.find((placed) => placed.rung.id === selected);

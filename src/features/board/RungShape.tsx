@@ -1,6 +1,6 @@
 import { memo } from 'react';
 import type { PlacedRung, PlacedSection } from '@/core/board';
-import { LINES } from '@/core/tree';
+import { ENDING_WORDS, LINES } from '@/core/tree';
 
 /** The snapped ends of a broken section. */
 function Snapped({ section, y, thickness }: { section: PlacedSection; y: number; thickness: number }) {
@@ -65,7 +65,14 @@ export const RungShape = memo(function RungShape({ placed, mark }: { placed: Pla
           strokeWidth={2.5}
         />
       )}
-      {rung.ends && !below && <path d={`M${x},${y}v-9h${width}v9`} className="fill-none stroke-red" strokeWidth={2} />}
+      {rung.ends && !below && (
+        <>
+          <path d={`M${x},${y}v-9h${width}v9`} className="fill-none stroke-red" strokeWidth={2} />
+          <text x={x + width / 2} y={y - 13} textAnchor="middle" fontSize={13} fontWeight={500} className="halo fill-red">
+            {ENDING_WORDS[rung.ends]}
+          </text>
+        </>
+      )}
       {sections.flatMap((item) =>
         item.feet.map((foot) => (
           <path key={`${item.x} ${foot}`} d={`M${foot},${y + thickness}v6m-3,0h6`} className="fill-none stroke-his" strokeWidth={1.6} />

@@ -8,7 +8,8 @@ export interface ZoomApi {
   readonly scene: RefObject<SVGGElement | null>;
   /** Follows the scene: an HTML element placed at a world point. */
   readonly overlay: RefObject<HTMLDivElement | null>;
-  fit(world: World): void;
+  /** All of the world, or with `readable` as much as the words allow. */
+  fit(world: World, readable?: boolean): void;
   by(factor: number): void;
   /** Brings a world point into sight, if it is not. */
   show(x: number, y: number): void;
@@ -21,7 +22,7 @@ export interface World {
 }
 
 /** Below this the words are too small: the board is then larger than the window. */
-const READABLE = 0.9;
+const READABLE = 0.88;
 
 /** Pan and zoom by d3-zoom straight on the scene's transform, so that React draws nothing while the coach pans. */
 export function useZoom(anchor: { x: number; y: number } | null): ZoomApi {
@@ -66,11 +67,11 @@ export function useZoom(anchor: { x: number; y: number } | null): ZoomApi {
   }, []);
 
   const fit = useCallback(
-    (world: World) => {
+    (world: World, readable = false) => {
       const { clientWidth, clientHeight } = svg.current!;
       const across = clientWidth / world.width;
       const whole = Math.min(across, clientHeight / (world.ground - world.top));
-      const k = Math.min(1.25, Math.max(whole, Math.min(across, READABLE)));
+      const k = Math.min(1.25, readable ? Math.max(whole, Math.min(across, READABLE)) : whole);
       const spare = clientHeight - (world.ground - world.top) * k;
       apply(
         zoomIdentity

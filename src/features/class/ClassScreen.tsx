@@ -3,7 +3,7 @@ import Link from 'next/link';
 import { useEffect, useMemo, useRef, useState } from 'react';
 import type { ClassPlan } from '@/contracts/classPlan';
 import type { Refusal } from '@/contracts/changes';
-import { classSheetOf, minutesText, unitTitle } from '@/core/drills';
+import { classSheetOf, minutesInWords, minutesText, unitTitle } from '@/core/drills';
 import type { TreeDocument } from '@/core/tree';
 import { AppStrip } from '@/ui/AppStrip';
 import { buttonClass } from '@/ui/Field';
@@ -110,10 +110,10 @@ export function ClassScreen({ tree, plan: opened, revision }: Props) {
           )}
           {over && (
             <section aria-label="Too long" className="mb-4 border-l-[3px] border-red pl-3">
-              <h2 className="text-[19px] text-red">{minutesText(overrunMinutes)} minutes too long</h2>
+              <h2 className="text-[19px] text-red">{minutesInWords(overrunMinutes)} too long</h2>
               {model.drop ? (
                 <>
-                  <p>Cheapest to leave out ({minutesText(model.drop.minutes)} minutes), so that nothing that stays needs it:</p>
+                  <p>Cheapest to leave out ({minutesInWords(model.drop.minutes)}), so that nothing that stays needs it:</p>
                   <ul className="list-none">
                     {dropTitles(tree, model).map((title) => (
                       <li key={title} className="font-figure text-[15px] font-medium">

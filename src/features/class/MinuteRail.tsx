@@ -1,7 +1,7 @@
 'use client';
 import { useRef } from 'react';
 import { fitText } from '@/core/board';
-import { minutesText, type ClassSheet, type DrillUnit } from '@/core/drills';
+import { minutesInWords, minutesText, type ClassSheet, type DrillUnit } from '@/core/drills';
 import { useSize } from '@/ui/useSize';
 
 interface Props {
@@ -79,7 +79,7 @@ export function MinuteRail({ sheet, units, slotMinutes, chosen, onChoose }: Prop
                 {minutesText(row.minutes)}
               </text>
               <text x={212} y={top + 19} fontSize={16} fontWeight={600} className={free ? 'fill-red' : 'fill-ink'}>
-                {fitText(free ? `${minutesText(row.minutes)} minutes free` : row.title, 16, words)}
+                {fitText(free ? `${minutesInWords(row.minutes)} free` : row.title, 16, words)}
               </text>
               <text x={212} y={top + 34} fontSize={13.5} className="fill-soft">
                 {fitText(row.what, 13.5, words)}
@@ -89,7 +89,7 @@ export function MinuteRail({ sheet, units, slotMinutes, chosen, onChoose }: Prop
                   role="button"
                   tabIndex={0}
                   aria-pressed={unit.key === chosen}
-                  aria-label={`${row.title}, ${minutesText(row.minutes)} minutes, resistance ${row.resistance}`}
+                  aria-label={`${row.title}, ${minutesInWords(row.minutes)}, resistance ${row.resistance}`}
                   className="cursor-pointer"
                   onClick={() => onChoose(unit.key)}
                   onKeyDown={(event) => (event.key === 'Enter' || event.key === ' ') && onChoose(unit.key)}
