@@ -1,7 +1,9 @@
 import { describe, expect, it } from 'vitest';
+import { classTimeOf, isBranch, plannedUnits } from '@/core/drills';
 import { findOdds } from '@/core/odds';
 import { findCycles, findDeadEnds, findUnanswered, findUnreachable } from '@/core/structure';
 import { checkTree, ownerOptions, indexOf, type Transition } from '@/core/tree';
+import { demoPlan } from './demoPlan';
 import { demoTree } from './demoTree';
 
 const tree = demoTree();
@@ -48,5 +50,13 @@ describe('the demo gym', () => {
       expect(start.value).toBeGreaterThan(0.05);
       expect(start.value).toBeLessThan(0.95);
     }
+  });
+  it('has a class of three branches that fits its slot', () => {
+    const plan = demoPlan(tree);
+    expect(plan.branches).toHaveLength(3);
+    expect(plan.branches.every((branch) => isBranch(tree, branch))).toBe(true);
+    const { totalMinutes } = classTimeOf(plannedUnits(tree, plan).units, plan);
+    expect(totalMinutes).toBeGreaterThan(60);
+    expect(totalMinutes).toBeLessThanOrEqual(plan.slotMinutes);
   });
 });

@@ -10,7 +10,7 @@ import { HubView } from './HubView';
 import { useSize } from '@/ui/useSize';
 import { useZoom } from './useZoom';
 import { caretAnchor, followFrom, neighbourInRow, type Scene } from './viewModel';
-import { shareText } from './wording';
+import { plankText } from './wording';
 
 interface Props {
   readonly state: BoardState;
@@ -167,7 +167,7 @@ function startsHere(state: BoardState, id: string): { guard?: string } {
 
 function hubShare(state: BoardState, hub: string, { section }: HubSection): string {
   const read = positionOf(indexOf(state.tree), hub).reads.find((item) => item.id === section.read);
-  return read && section.value !== null ? shareText(read, section.value) : '';
+  return read && section.value !== null ? plankText(read, section.value) : '';
 }
 
 /** The name on the plank, in its widest whole section. */

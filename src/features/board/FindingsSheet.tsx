@@ -2,6 +2,7 @@
 import { useState, type Dispatch } from 'react';
 import type { Finding, Findings } from '@/core/structure';
 import { withDismissal, withoutDismissal, type TreeDocument } from '@/core/tree';
+import { plural } from '@/ui/figures';
 import type { BoardAction } from './boardState';
 import { FINDING_KINDS, findingText } from './wording';
 
@@ -92,7 +93,7 @@ function Ways({ findings, dispatch }: Pick<Props, 'dispatch'> & { findings: Find
           <p>
             {more}
             {byPositions} from a guard to a goal by the places passed, {more}
-            {byTransitions} counting parallel answers apart; {findings.productiveCycles} loops that cost no lines.
+            {byTransitions} counting parallel answers apart; {plural(findings.productiveCycles, 'loop costs', 'loops cost')} no lines.
           </p>
           <button
             type="button"

@@ -1,0 +1,49 @@
+import { mkdir } from 'node:fs/promises';
+import type { Page } from 'puppeteer-core';
+import { clickText, launch } from '../tests/e2e/browser';
+import { removeFolder, startServer } from '../tests/e2e/server';
+
+interface Picture {
+  readonly name: string;
+  readonly path: string;
+  readonly size?: readonly [number, number];
+  readonly before?: (page: Page) => Promise<void>;
+}
+const TREE = 'league-evening';
+const PICTURES: readonly Picture[] = [
+  { name: 'board', path: `/board/${TREE}?show=tree&at=headquarters` },
+  { name: 'hub', path: `/board/${TREE}?show=hub&at=headquarters` },
+  { name: 'guard', path: `/board/${TREE}?show=guard&at=knee-shield` },
+  { name: 'findings', path: `/board/${TREE}?show=hub`, before: (page) => clickText(page, 'No answer').then(() => undefined) },
+  { name: 'odds', path: `/odds/${TREE}` },
+  { name: 'class', path: `/class/${TREE}` },
+  { name: 'class-sheet', path: `/class/${TREE}/sheet`, size: [1280, 1100] },
+  { name: 'files', path: '/files' },
+];
+const FOLDER = 'docs/screenshots';
+
+/** Starts a fresh demo gym and takes the README's pictures from it: npm run pictures [NAME...] */
+export async function main(names: readonly string[]): Promise<number> {
+  await mkdir(FOLDER, { recursive: true });
+  const server = await startServer([]);
+  const browser = await launch();
+  try {
+    for (const picture of PICTURES.filter(({ name }) => names.length === 0 || names.includes(name))) {
+      const page = await browser.newPage();
+      const [width, height] = picture.size ?? [1280, 800];
+      await page.setViewport({ width, height });
+      await page.goto(server.baseUrl + picture.path, { waitUntil: 'networkidle0' });
+      await page.waitForFunction(() => document.querySelector('[aria-busy="true"]') === null, { timeout: 15_000 });
+      await picture.before?.(page);
+      await new Promise((resolve) => setTimeout(resolve, 600));
+      await page.screenshot({ path: `${FOLDER}/${picture.name}.png` });
+      await page.close();
+      console.log(`${FOLDER}/${picture.name}.png`);
+    }
+    return 0;
+  } finally {
+    await browser.close();
+    await server.stop();
+    await removeFolder(server.data);
+  }
+}
