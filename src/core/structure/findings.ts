@@ -4,7 +4,7 @@ import { findCycles } from './cycles';
 import { findDeadEnds, findUnreachable } from './ends';
 import { reachablePositions } from './graph';
 import { findNecessaryHubs } from './necessaryHubs';
-import { findRoutes } from './routes';
+import { countRoutes, type RouteCount } from './routes';
 
 /** What is wrong or worth knowing at one place. `key` is stable while the place exists, so a dismissal stays. */
 export type Finding = { readonly key: string; readonly position: PositionId } & (
@@ -19,7 +19,7 @@ export type Finding = { readonly key: string; readonly position: PositionId } & 
 export interface Findings {
   readonly list: readonly Finding[];
   /** Ways from a start to a goal; counted up to the budget (`status`). */
-  readonly routes: { readonly byPositions: number; readonly byTransitions: number; readonly status: 'exact' | 'budget' };
+  readonly routes: RouteCount;
   /** Loops that cost no lines, for completeness beside the costly ones in the list. */
   readonly productiveCycles: number;
   /** `budget`: there are more cycles or combinations than were searched. */
@@ -62,7 +62,7 @@ function findAtPositions(tree: TreeDocument): { list: Finding[]; status: Finding
 export function findFindings(tree: TreeDocument): Findings {
   const atPositions = findAtPositions(tree);
   const { cycles, status } = findCycles(tree, { limit: LISTED_CYCLES, steps: CYCLE_STEPS });
-  const routes = findRoutes(tree, { routes: COUNTED_ROUTES, steps: ROUTE_STEPS });
+  const routes = countRoutes(tree, { routes: COUNTED_ROUTES, steps: ROUTE_STEPS });
   const hubs = new Map<PositionId, Ending[]>();
   for (const ending of findNecessaryHubs(tree).endings)
     for (const hub of ending.hubs) hubs.set(hub, [...(hubs.get(hub) ?? []), ending.ends]);
@@ -81,7 +81,7 @@ export function findFindings(tree: TreeDocument): Findings {
           positions,
         })),
     ],
-    routes: { byPositions: routes.byPositions.length, byTransitions: routes.byTransitions.length, status: routes.status },
+    routes,
     productiveCycles: cycles.filter((cycle) => cycle.kind === 'productive').length,
     status: status === 'budget' || atPositions.status === 'budget' ? 'budget' : 'exact',
   };

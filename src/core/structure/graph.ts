@@ -16,7 +16,19 @@ export interface GraphOptions {
   readonly withFailures?: boolean;
 }
 
+const made = new WeakMap<TreeDocument, Map<string, Graph>>();
+
+/** Made once per document and kind, and shared. */
 export function graphOf(tree: TreeDocument, { stopAtEndings = false, withFailures = false }: GraphOptions = {}): Graph {
+  const known = made.get(tree) ?? new Map<string, Graph>();
+  made.set(tree, known);
+  const key = `${stopAtEndings} ${withFailures}`;
+  const graph = known.get(key) ?? makeGraph(tree, stopAtEndings, withFailures);
+  known.set(key, graph);
+  return graph;
+}
+
+function makeGraph(tree: TreeDocument, stopAtEndings: boolean, withFailures: boolean): Graph {
   const ids = tree.positions.map((position) => position.id);
   const numberOf = new Map(ids.map((id, i) => [id, i]));
   const next = ids.map(() => new Set<number>());

@@ -1,5 +1,5 @@
 import { isGoal, type Ending, type PositionId, type TreeDocument } from '../tree';
-import { graphOf, reachedFrom, type Graph } from './graph';
+import { graphOf } from './graph';
 
 export interface NecessaryHubs {
   readonly goals: readonly { readonly position: PositionId; readonly ends: Ending; readonly hubs: readonly PositionId[] }[];
@@ -61,38 +61,37 @@ export function immediateDominators(
   return dominator;
 }
 
-/** Positions on every route from the starts to any of `goals` (numbers), starts and goals themselves left out. */
-function hubsTowards(graph: Graph, starts: readonly number[], goals: readonly number[], allGoals: ReadonlySet<number>): PositionId[] {
-  const root = graph.size;
-  const sink = graph.size + 1;
-  const reached = reachedFrom(graph.next, starts);
-  const wanted = goals.filter((goal) => reached[goal]);
-  if (wanted.length === 0) return [];
-  const next = [...graph.next.map((to, i) => (wanted.includes(i) ? [...to, sink] : to)), starts, []];
-  const previous: number[][] = next.map(() => []);
-  next.forEach((targets, from) => targets.forEach((to) => previous[to]!.push(from)));
-  const dominator = immediateDominators(next, previous, root);
-  const hubs: number[] = [];
-  for (let at = dominator[sink]!; at !== root; at = dominator[at]!) if (!starts.includes(at) && !allGoals.has(at)) hubs.push(at);
-  return hubs.reverse().map((i) => graph.ids[i]!);
+/** What two root-first chains share from the root on: the chain of their meeting point in the dominator tree. */
+function sharedChain(a: readonly number[], b: readonly number[]): readonly number[] {
+  const end = a.findIndex((item, i) => item !== b[i]);
+  return end === -1 ? a : a.slice(0, end);
 }
 
-/** Necessary hubs of each goal position, each kind of goal, and all goals together, nearest the starts first. */
+/**
+ * Necessary hubs of each goal position, each kind of goal, and all goals together, nearest the starts first; starts
+ * and goals themselves left out. One dominator tree serves all: what every goal of a set needs is what their chains share.
+ */
 export function findNecessaryHubs(tree: TreeDocument): NecessaryHubs {
   const graph = graphOf(tree, { stopAtEndings: true });
+  const root = graph.size;
   const starts = [...new Set(tree.starts.map((start) => graph.numberOf.get(start.position)!))];
-  const reached = reachedFrom(graph.next, starts);
+  const previous = [...graph.previous.map((from, i) => (starts.includes(i) ? [...from, root] : from)), []];
+  const dominator = immediateDominators([...graph.next, starts], previous, root);
   const goals = tree.positions.flatMap((p, i) =>
-    p.ends && isGoal(tree, p.ends) && reached[i] ? [{ i, position: p.id, ends: p.ends }] : [],
+    p.ends && isGoal(tree, p.ends) && dominator[i] !== -1 ? [{ i, position: p.id, ends: p.ends }] : [],
   );
-  const goalSet = new Set(goals.map((goal) => goal.i));
-  const towards = (wanted: readonly { i: number }[]): PositionId[] => hubsTowards(graph, starts, wanted.map((goal) => goal.i), goalSet); // prettier-ignore
+  const left = new Set([...starts, ...goals.map((goal) => goal.i)]);
+  const chainOf = (goal: number): number[] => {
+    const chain: number[] = [];
+    for (let at = goal; at !== root; at = dominator[at]!) chain.push(at);
+    return chain.reverse();
+  };
+  const chains = new Map(goals.map((goal) => [goal.i, chainOf(goal.i) as readonly number[]]));
+  const towards = (wanted: readonly { i: number }[]): PositionId[] =>
+    wanted.length === 0 ? [] : wanted.map((goal) => chains.get(goal.i)!).reduce(sharedChain).flatMap((i) => (left.has(i) ? [] : [graph.ids[i]!])); // prettier-ignore
   return {
     goals: goals.map((goal) => ({ position: goal.position, ends: goal.ends, hubs: towards([goal]) })),
-    endings: [...new Set(goals.map((goal) => goal.ends))].map((ends) => ({
-      ends,
-      hubs: towards(goals.filter((goal) => goal.ends === ends)),
-    })),
+    endings: [...new Set(goals.map((goal) => goal.ends))].map((ends) => ({ ends, hubs: towards(goals.filter((goal) => goal.ends === ends)) })), // prettier-ignore
     all: towards(goals),
   };
 }

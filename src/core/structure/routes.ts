@@ -1,6 +1,6 @@
 import { groupBy, product } from '../base';
 import { indexOf, isGoal, type PositionId, type TransitionId, type TreeDocument } from '../tree';
-import { graphOf, reachedFrom } from './graph';
+import { graphOf, reachedFrom, type Graph } from './graph';
 
 export interface RouteBudget {
   /** Routes by positions (and, apart, by transitions) to list at the most. */
@@ -19,31 +19,38 @@ const DEFAULT_ROUTES = 10_000;
 const DEFAULT_STEPS = 2_000_000;
 
 /**
- * Simple paths from a start to the first ending met, if that is a goal, in document order of starts and transitions.
- * Depth-first without recursion; only positions that can still reach a goal are entered.
+ * Walks the simple paths from a start to the first ending met, if that is a goal, in document order of starts and
+ * transitions, and leaves each in `path`. Yields how many of its first positions are those of the route before.
+ * Depth-first without recursion; only positions that can still reach a goal are entered. Takes its steps from `budget`.
  */
-export function* routesByPositions(tree: TreeDocument, budget: { steps: number }): Generator<PositionId[]> {
-  const graph = graphOf(tree, { stopAtEndings: true });
+function* walkRoutes(tree: TreeDocument, graph: Graph, path: number[], budget: { steps: number }): Generator<number> {
   const goals = tree.positions.flatMap((p, i) => (p.ends && isGoal(tree, p.ends) ? [i] : []));
-  const goalSet = new Set(goals);
+  const isGoalAt = new Uint8Array(graph.size);
+  for (const goal of goals) isGoalAt[goal] = 1;
   const hopeful = reachedFrom(graph.previous, goals);
+  const onPath = new Uint8Array(graph.size);
   for (const start of tree.starts) {
     const first = graph.numberOf.get(start.position)!;
     if (!hopeful[first]) continue;
-    const path = [first];
-    const onPath = new Set(path);
+    path.push(first);
+    onPath[first] = 1;
     const branch = [0];
+    let shared = 0;
     while (path.length > 0) {
       if (--budget.steps < 0) return;
       const at = path.at(-1)!;
-      if (branch.at(-1) === 0 && goalSet.has(at)) yield path.map((i) => graph.ids[i]!);
+      if (branch.at(-1) === 0 && isGoalAt[at]) {
+        yield shared;
+        shared = path.length;
+      }
       const to = graph.next[at]![branch[branch.length - 1]!++];
       if (to === undefined) {
-        onPath.delete(path.pop()!);
+        onPath[path.pop()!] = 0;
         branch.pop();
-      } else if (hopeful[to] && !onPath.has(to)) {
+        shared = Math.min(shared, path.length);
+      } else if (hopeful[to] && !onPath[to]) {
         path.push(to);
-        onPath.add(to);
+        onPath[to] = 1;
         branch.push(0);
       }
     }
@@ -53,14 +60,23 @@ export function* routesByPositions(tree: TreeDocument, budget: { steps: number }
 /** All routes by positions and by transitions, within the budget. */
 export function findRoutes(tree: TreeDocument, { routes = DEFAULT_ROUTES, steps = DEFAULT_STEPS }: RouteBudget = {}): Routes {
   const index = indexOf(tree);
+  const graph = graphOf(tree, { stopAtEndings: true });
+  const targetsOf = new Map(graph.ids.map((id) => [id, groupBy(index.from.get(id)!, (move) => move.to)]));
   const left = { steps };
+  const path: number[] = [];
   const byPositions: PositionId[][] = [];
   const byTransitions: TransitionId[][] = [];
   let status: Routes['status'] = 'exact';
-  for (const route of routesByPositions(tree, left)) {
+  for (const _ of walkRoutes(tree, graph, path, left)) {
     if (byPositions.length === routes) return { byPositions, byTransitions, status: 'budget' };
+    const route = path.map((i) => graph.ids[i]!);
     byPositions.push(route);
-    const parallel = route.slice(1).map((to, i) => groupBy(index.from.get(route[i]!)!, (t) => t.to).get(to)!.map((t) => t.id)); // prettier-ignore
+    const parallel = route.slice(1).map((to, i) =>
+      targetsOf
+        .get(route[i]!)!
+        .get(to)!
+        .map((move) => move.id),
+    );
     for (const choice of product(parallel)) {
       if (byTransitions.length === routes) {
         status = 'budget';
@@ -70,4 +86,34 @@ export function findRoutes(tree: TreeDocument, { routes = DEFAULT_ROUTES, steps 
     }
   }
   return { byPositions, byTransitions, status: left.steps < 0 ? 'budget' : status };
+}
+
+export interface RouteCount {
+  readonly byPositions: number;
+  readonly byTransitions: number;
+  /** `budget`: there are more. */
+  readonly status: 'exact' | 'budget';
+}
+
+/** How many routes there are, without listing them: the parallel transitions along a route multiply. */
+export function countRoutes(tree: TreeDocument, { routes = DEFAULT_ROUTES, steps = DEFAULT_STEPS }: RouteBudget = {}): RouteCount {
+  const graph = graphOf(tree, { stopAtEndings: true });
+  const parallel = new Map<number, number>();
+  for (const { from, to } of tree.transitions) {
+    const arc = graph.numberOf.get(from)! * graph.size + graph.numberOf.get(to)!;
+    parallel.set(arc, (parallel.get(arc) ?? 0) + 1);
+  }
+  const left = { steps };
+  const path: number[] = [];
+  /** Ways through the first positions of the path; what a route shares with the one before is not multiplied again. */
+  const ways: number[] = [];
+  let byPositions = 0;
+  let byTransitions = 0;
+  for (const shared of walkRoutes(tree, graph, path, left)) {
+    if (byPositions === routes) return { byPositions, byTransitions, status: 'budget' };
+    byPositions++;
+    for (let i = shared; i < path.length; i++) ways[i] = i === 0 ? 1 : ways[i - 1]! * parallel.get(path[i - 1]! * graph.size + path[i]!)!;
+    byTransitions += ways[path.length - 1]!;
+  }
+  return { byPositions, byTransitions, status: left.steps < 0 ? 'budget' : 'exact' };
 }

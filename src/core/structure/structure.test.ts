@@ -8,7 +8,7 @@ import { findCycles } from './cycles';
 import { findDeadEnds, findUnreachable } from './ends';
 import { findFindings } from './findings';
 import { findNecessaryHubs } from './necessaryHubs';
-import { findRoutes } from './routes';
+import { countRoutes, findRoutes } from './routes';
 import { findShortestRoutes } from './shortestRoutes';
 import { indexOf } from '../tree';
 
@@ -69,6 +69,16 @@ describe('routes', () => {
   it('count parallel transitions apart', () => {
     const doc = tree([position('a'), position('pin', { ends: 'settled' })], [mine('x', 'a', 'pin'), mine('y', 'a', 'pin')]);
     expect(findRoutes(doc)).toEqual({ byPositions: [['a', 'pin']], byTransitions: [['x'], ['y']], status: 'exact' });
+  });
+  it('are counted as they are listed', () => {
+    fc.assert(
+      fc.property(seeds, (seed) => {
+        const listed = findRoutes(small(seed));
+        const counted = { byPositions: listed.byPositions.length, byTransitions: listed.byTransitions.length, status: 'exact' };
+        expect(countRoutes(small(seed))).toEqual(counted);
+      }),
+      { numRuns: 100, seed: 21 },
+    );
   });
   it('say when they stopped early', () => {
     const doc = randomTree(5, { positions: 40, transitions: 160 });
