@@ -165,7 +165,7 @@ export const headerSchema = z.strictObject({
       }),
     )
     .max(500).optional(),
-  dismissals: z.array(z.strictObject({ finding: z.string().min(1).max(2000), reason: nameSchema })).max(5000).optional(),
+  dismissals: z.array(z.strictObject({ finding: z.string().min(1).max(20_000), reason: nameSchema })).max(5000).optional(),
   defaults: z.strictObject({ works: chance.optional(), offCue: chance.optional(), stopped: chance.optional(), seconds: seconds.optional() }).optional(),
   notes: text.optional(),
 }); // prettier-ignore

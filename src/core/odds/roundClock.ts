@@ -10,34 +10,64 @@ interface Kernel {
   readonly share: Float64Array;
   readonly firstOption: Int32Array;
   readonly seconds: Int32Array;
+  /** Outcomes of an option: first those where play goes on, from `endOfLive` those that end it. */
   readonly firstOutcome: Int32Array;
+  readonly endOfLive: Int32Array;
   readonly chance: Float64Array;
   readonly target: Int32Array;
+  /** What an option's final outcomes are worth together, in time. */
+  readonly certain: Float64Array;
   readonly worth: Float64Array;
   readonly missing: Float64Array;
 }
 
 function kernelOf(model: OddsModel): Kernel {
-  const shows = model.shows.flat();
-  const options = shows.flatMap((show) => show.options);
-  const outcomes = options.flatMap((option) => option.outcomes);
-  const starts = <T>(items: readonly T[], countOf: (item: T) => number): Int32Array => {
-    const first = new Int32Array(items.length + 1);
-    items.forEach((item, i) => (first[i + 1] = first[i]! + countOf(item)));
-    return first;
+  const { states, worth, missing } = model;
+  const size = { shows: 0, options: 0, outcomes: 0 };
+  for (const shows of model.shows) {
+    size.shows += shows.length;
+    for (const show of shows) {
+      size.options += show.options.length;
+      for (const option of show.options) size.outcomes += option.outcomes.length;
+    }
+  }
+  const kernel: Kernel = {
+    states,
+    firstShow: new Int32Array(model.shows.length + 1),
+    share: new Float64Array(size.shows),
+    firstOption: new Int32Array(size.shows + 1),
+    seconds: new Int32Array(size.options),
+    firstOutcome: new Int32Array(size.options + 1),
+    endOfLive: new Int32Array(size.options),
+    chance: new Float64Array(size.outcomes),
+    target: new Int32Array(size.outcomes),
+    certain: new Float64Array(size.options),
+    worth,
+    missing,
   };
-  return {
-    states: model.states,
-    firstShow: starts(model.shows, (list) => list.length),
-    share: Float64Array.from(shows, (show) => show.share),
-    firstOption: starts(shows, (show) => show.options.length),
-    seconds: Int32Array.from(options, (option) => option.seconds),
-    firstOutcome: starts(options, (option) => option.outcomes.length),
-    chance: Float64Array.from(outcomes, (outcome) => outcome.chance),
-    target: Int32Array.from(outcomes, (outcome) => outcome.state),
-    worth: model.worth,
-    missing: model.missing,
-  };
+  const at = { show: 0, option: 0, outcome: 0 };
+  model.shows.forEach((shows, position) => {
+    for (const show of shows) {
+      kernel.share[at.show] = show.share;
+      for (const option of show.options) {
+        kernel.seconds[at.option] = option.seconds;
+        let live = at.outcome;
+        let final = at.outcome + option.outcomes.length;
+        kernel.firstOutcome[at.option + 1] = at.outcome = final;
+        for (const { state, chance } of option.outcomes) {
+          const goesOn = Number.isNaN(worth[state]!);
+          const slot = goesOn ? live++ : --final;
+          kernel.chance[slot] = chance;
+          kernel.target[slot] = state;
+          if (!goesOn) kernel.certain[at.option]! += chance * worth[state]!;
+        }
+        kernel.endOfLive[at.option++] = live;
+      }
+      kernel.firstOption[++at.show] = at.option;
+    }
+    kernel.firstShow[position + 1] = at.show;
+  });
+  return kernel;
 }
 
 export interface RoundSolution {
@@ -55,8 +85,8 @@ function worthOf(k: Kernel, value: Float64Array, o: number, left: number): numbe
   const rest = left - k.seconds[o]!;
   if (rest < 0) return 0;
   const row = rest * k.states;
-  let sum = 0;
-  for (let i = k.firstOutcome[o]!; i < k.firstOutcome[o + 1]!; i++) sum += k.chance[i]! * value[row + k.target[i]!]!;
+  let sum = k.certain[o]!;
+  for (let i = k.firstOutcome[o]!; i < k.endOfLive[o]!; i++) sum += k.chance[i]! * value[row + k.target[i]!]!;
   return sum;
 }
 
@@ -79,7 +109,7 @@ export function solveRound(model: OddsModel, roundSeconds: number, missingWorth:
 
 /** One second of the induction. The arrays stand in local names: this is the innermost loop of the odds. */
 function solveSecond(k: Kernel, value: Float64Array, choice: Int16Array, left: number, missingWorth: 0 | 1): void {
-  const { states, firstShow, share, firstOption, seconds, firstOutcome, chance, target, worth, missing } = k;
+  const { states, firstShow, share, firstOption, seconds, firstOutcome, endOfLive, chance, target, certain, worth, missing } = k;
   const showCount = share.length;
   for (let state = 0; state < firstShow.length - 1; state++) {
     if (!Number.isNaN(worth[state]!)) continue;
@@ -93,7 +123,8 @@ function solveSecond(k: Kernel, value: Float64Array, choice: Int16Array, left: n
         let sum = 0;
         if (rest >= 0) {
           const row = rest * states;
-          for (let i = firstOutcome[o]!; i < firstOutcome[o + 1]!; i++) sum += chance[i]! * value[row + target[i]!]!;
+          sum = certain[o]!;
+          for (let i = firstOutcome[o]!; i < endOfLive[o]!; i++) sum += chance[i]! * value[row + target[i]!]!;
         }
         if (sum > best + TIE) {
           best = sum;
