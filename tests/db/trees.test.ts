@@ -3,7 +3,16 @@ import { formatTreeFile, normaliseTree } from '@/core/notation';
 import { diffOf, emptyTree, withNewGuard, withNewValue, withoutPosition, type TreeDocument } from '@/core/tree';
 import { savePlan, findPlan } from '@/server/services/classPlans';
 import { emptyClassPlan } from '@/contracts/classPlan';
-import { changesSince, createTree, findTree, findTrees, getLatestTreeId, importTree, saveChanges } from '@/server/services/trees';
+import {
+  changesSince,
+  createTree,
+  findLastTouched,
+  findTree,
+  findTrees,
+  getLatestTreeId,
+  importTree,
+  saveChanges,
+} from '@/server/services/trees';
 import { demoTree } from '../../demo/demoTree';
 import { randomTree } from '../support/randomTree';
 import { wholeTree } from '../fixtures/wholeTree';
@@ -40,6 +49,26 @@ describe('storing trees', () => {
     expect((await stored(id)).tree).toEqual(normaliseTree(after));
     expect(await save(2, after, before)).toEqual({ ok: true, value: { saved: true, revision: 3 } });
     expect((await stored(id)).tree).toEqual(before);
+  });
+});
+
+describe('where the coach last worked', () => {
+  it('is what the last change touched, and where its transitions begin', async () => {
+    const { db, gymId } = context;
+    const id = await createTree(db, gymId, demoTree());
+    expect(await findLastTouched(db, gymId, id)).toEqual([]);
+    const save = async (change: (tree: TreeDocument) => TreeDocument) => {
+      const { tree, revision } = await stored(id);
+      await saveChanges(db, gymId, id, { baseRevision: revision, diffs: [diffOf(tree, change(tree), 'edit')] });
+    };
+    await save((tree) => withNewGuard(tree, 'Inverted guard').tree);
+    const made = (await stored(id)).tree.positions.at(-1)!;
+    expect(await findLastTouched(db, gymId, id)).toEqual([made.id]);
+    await save((tree) => ({
+      ...tree,
+      transitions: tree.transitions.map((move) => (move.from === 'knee-shield' ? { ...move, notes: 'slowly' } : move)),
+    }));
+    expect(new Set(await findLastTouched(db, gymId, id))).toEqual(new Set(['knee-shield']));
   });
 });
 

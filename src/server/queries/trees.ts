@@ -72,3 +72,13 @@ export async function insertChange(db: Db, gymId: string, treeId: string, revisi
 }
 export const manyChangesSince = (db: Db, gymId: string, treeId: string, revision: number): Promise<StoredChange[]> => db<StoredChange[]>`
   select revision, label, made_at from tree_changes where gym_id = ${gymId} and tree_id = ${treeId} and revision > ${revision} order by revision`;
+
+/** The positions that the last change touched: those of the diff, or where its transitions begin; empty without any change. */
+export async function manyLastTouched(db: Db, gymId: string, treeId: string): Promise<string[]> {
+  const rows = await db`
+    select coalesce(change -> 'to' ->> 'from', change ->> 'id') as position_id
+    from (select diff from tree_changes where gym_id = ${gymId} and tree_id = ${treeId} order by revision desc limit 1) as last,
+      jsonb_array_elements(last.diff -> 'changes') with ordinality as changes (change, ordinal)
+    where change ->> 'kind' in ('position', 'transition') order by ordinal`;
+  return rows.map((row) => row.positionId as string);
+}

@@ -16,7 +16,13 @@ import {
 import { writeTreeRows } from '../queries/treeRows';
 
 /** Reads, as the pages use them. */
-export { maybeOneTree as findTree, manyTrees as findTrees, type StoredTree, type TreeSummary } from '../queries/trees';
+export {
+  manyLastTouched as findLastTouched,
+  maybeOneTree as findTree,
+  manyTrees as findTrees,
+  type StoredTree,
+  type TreeSummary,
+} from '../queries/trees';
 
 type Problems = readonly string[];
 

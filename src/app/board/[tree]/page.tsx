@@ -3,7 +3,7 @@ import { notFound } from 'next/navigation';
 import { boardParamsSchema } from '@/contracts/boardParams';
 import { guardOf } from '@/core/board';
 import { BoardScreen } from '@/features/board/BoardScreen';
-import { findTree } from '@/server/services/trees';
+import { findLastTouched, findTree } from '@/server/services/trees';
 import { getWorkplace } from '@/server/services/workplace';
 
 export const metadata: Metadata = { title: 'Board' };
@@ -20,7 +20,10 @@ export default async function BoardPage({ params, searchParams }: Props) {
   const { show, at } = boardParamsSchema.parse(await searchParams);
   const { tree, revision } = stored;
   const selected = at !== undefined && tree.positions.some((position) => position.id === at) ? at : null;
-  const guard = selected === null ? (tree.starts[0]?.position ?? null) : guardOf(tree, selected);
+  // Without a place in the address the board opens on the guard last worked on.
+  const touched = selected === null ? await findLastTouched(db, gymId, tree.id) : [selected];
+  const place = touched.find((id) => tree.positions.some((position) => position.id === id));
+  const guard = place === undefined ? (tree.starts[0]?.position ?? null) : guardOf(tree, place);
   return (
     <BoardScreen
       key={tree.id}
