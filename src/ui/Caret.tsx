@@ -10,6 +10,8 @@ export interface CaretOption {
 interface Props {
   /** "he …" or "I …": the beginning of the sentence being typed. */
   readonly lead: string;
+  /** The sentence so far, above the line. */
+  readonly said?: string;
   readonly label: string;
   readonly hint?: string;
   /** With options the caret picks one; without, Enter gives the text. */
@@ -22,7 +24,7 @@ interface Props {
 }
 
 /** A line to type on, in place: Enter accepts, ↑ ↓ choose, Esc closes. A combobox (WAI-ARIA 1.2) when there are options. */
-export function Caret({ lead, label, hint, optionsFor, onText, onPick, onClose, onNext }: Props) {
+export function Caret({ lead, said, label, hint, optionsFor, onText, onPick, onClose, onNext }: Props) {
   const [typed, setTyped] = useState('');
   const [at, setAt] = useState(0);
   const listId = useId();
@@ -51,6 +53,7 @@ export function Caret({ lead, label, hint, optionsFor, onText, onPick, onClose, 
 
   return (
     <div className="relative font-figure text-[15px]">
+      {said && <p className="bg-paper font-medium">{said}</p>}
       <div className="flex items-baseline gap-1 border-b-2 border-red bg-paper">
         <span aria-hidden className="shrink-0 font-medium whitespace-nowrap text-red">
           {lead}
@@ -80,7 +83,7 @@ export function Caret({ lead, label, hint, optionsFor, onText, onPick, onClose, 
         />
       </div>
       {optionsFor && (
-        <ul id={listId} role="listbox" aria-label={label} className="max-h-80 overflow-auto border-l-2 border-red bg-paper">
+        <ul id={listId} role="listbox" aria-label={label} className="max-h-72 overflow-auto border-l-2 border-red bg-paper">
           {options.map((option) => (
             <li
               key={option.key}

@@ -99,7 +99,7 @@ export function BoardScreen(opened: OpenedBoard) {
           {state.problem}
         </p>
       )}
-      <main className="grid min-h-0 flex-1 grid-cols-[minmax(0,1fr)_300px] max-md:grid-cols-1 max-md:grid-rows-[60vh_auto] max-md:overflow-auto">
+      <main className="grid min-h-0 flex-1 grid-cols-[minmax(0,1fr)_300px] max-[900px]:grid-cols-1 max-[900px]:grid-rows-[60vh_auto] max-[900px]:overflow-auto">
         <h1 className="sr-only">{tree.name}: the board</h1>
         <div className="flex min-h-0 flex-col">
           {view === 'route' && (
@@ -119,7 +119,7 @@ export function BoardScreen(opened: OpenedBoard) {
             <BoardCanvas state={state} scene={scene} dispatch={dispatch} />
           </div>
         </div>
-        <aside aria-label="Side sheet" className="overflow-y-auto border-l-2 border-ink p-4 max-md:border-t-2 max-md:border-l-0">
+        <aside aria-label="Side sheet" className="overflow-y-auto border-l-2 border-ink p-4 max-[900px]:border-t-2 max-[900px]:border-l-0">
           {!onBoard && caret?.kind === 'guard' && <p className="text-soft">Type on the board.</p>}
           {position && sheet === 'rung' ? (
             <RungSheet tree={tree} position={position} odds={odds} pending={pending} caret={onBoard ? null : caret} dispatch={dispatch} />

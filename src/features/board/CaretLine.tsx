@@ -1,7 +1,7 @@
 'use client';
 import type { Dispatch } from 'react';
 import { Caret } from '@/ui/Caret';
-import type { TreeDocument } from '@/core/tree';
+import { sayHis, sayMine, type TreeDocument } from '@/core/tree';
 import type { BoardAction, Caret as CaretState } from './boardState';
 import { landingCaret, landingOptions, landOn, landOnNew, nextBroken, typeGuard, typeValue } from './branch';
 
@@ -70,6 +70,7 @@ export function CaretLine({ tree, caret, dispatch }: Props) {
       return (
         <Caret
           key={key}
+          said={caret.actor === 'owner' ? sayMine(caret.name) : sayHis(caret.name)}
           lead={caret.actor === 'owner' ? 'lands on' : 'he gets to'}
           label="Where it lands: a position of this tree, or a new one"
           hint="type a name"

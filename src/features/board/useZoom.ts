@@ -21,6 +21,8 @@ export interface World {
   readonly ground: number;
 }
 
+/** A caret's line and its list, in px. */
+const LIST_HEIGHT = 364;
 /** Below this the words are too small: the board is then larger than the window. */
 const READABLE = 0.88;
 
@@ -37,7 +39,8 @@ export function useZoom(anchor: { x: number; y: number } | null): ZoomApi {
     if (!overlay.current || !at.current || !svg.current) return;
     const [x, y] = current.current.apply([at.current.x, at.current.y]);
     const room = svg.current.clientWidth - overlay.current.offsetWidth - 8;
-    const depth = svg.current.clientHeight - 48;
+    // A list of places needs room below its line.
+    const depth = svg.current.clientHeight - (overlay.current.querySelector('[role=listbox]') ? LIST_HEIGHT : 48);
     overlay.current.style.transform = `translate(${Math.round(Math.max(8, Math.min(x, room)))}px, ${Math.round(Math.max(4, Math.min(y, depth)))}px)`;
   }, []);
 
