@@ -13,7 +13,9 @@ const RED = '#b3261e';
 const HAIR = '#cfc8ba';
 const MARGIN = 28;
 const GAP = 8;
-const SIZES = [9.5, 9, 8.5, 8, 7.5, 7, 6.5, 6, 5.5, 5];
+const SIZES = [9.5, 9, 8.5, 8, 7.5, 7, 6.5, 6, 5.5];
+/** Of a class that no single page holds. */
+const PAGED_SIZE = 7.5;
 
 type Doc = PDFKit.PDFDocument;
 
@@ -42,33 +44,45 @@ function columnsOf(row: SheetRow, inner: number): Column[] {
   ];
 }
 
-/** Draws (or with `dry` only measures) the sheet at a type size; returns the height used. */
-function draw(doc: Doc, sheet: ClassSheet, size: number, dry: boolean): number {
+/** Draws (or with `dry` only measures) the sheet at a type size; returns the height used. Rows that reach below `bottom` go to a next page. */
+function draw(doc: Doc, sheet: ClassSheet, size: number, dry: boolean, bottom = Infinity): number {
   const inner = doc.page.width - 2 * MARGIN;
   let y = MARGIN;
-  const put = (text: string, x: number, width: number, font: keyof typeof FACES, at: number, color = INK): number => {
-    doc.font(FACES[font]).fontSize(at);
+  const heightOf = (text: string, width: number, font: keyof typeof FACES, at: number): number => {
     const words = drawable(text);
-    const height = words === '' ? 0 : doc.heightOfString(words, { width });
-    if (!dry && words !== '') doc.fillColor(color).text(words, x, y, { width });
-    return height;
+    return words === '' ? 0 : doc.font(FACES[font]).fontSize(at).heightOfString(words, { width });
+  };
+  const put = (text: string, x: number, width: number, font: keyof typeof FACES, at: number): number => {
+    const words = drawable(text);
+    if (!dry && words !== '') doc.font(FACES[font]).fontSize(at).fillColor(INK).text(words, x, y, { width });
+    return heightOf(text, width, font, at);
+  };
+  const breakBefore = (height: number): void => {
+    if (y + height <= bottom) return;
+    if (!dry) doc.addPage();
+    y = MARGIN;
   };
   y += put(sheet.title, MARGIN, inner, 'figure', size * 2.1);
   y += put(sheet.summary, MARGIN, inner, 'text', size) + 5;
   for (const row of sheet.rows) {
+    const columns = columnsOf(row, inner);
+    const height = Math.max(...columns.map((column) => heightOf(column.text, column.width, column.font, size)));
+    breakBefore(height + 4);
     if (!dry) doc.moveTo(MARGIN, y).lineTo(MARGIN + inner, y).lineWidth(0.5).strokeColor(HAIR).stroke(); // prettier-ignore
     y += 2;
-    const heights = columnsOf(row, inner).map((column) => put(column.text, column.x, column.width, column.font, size));
-    y += Math.max(...heights) + 2;
+    for (const column of columns) put(column.text, column.x, column.width, column.font, size);
+    y += height + 2;
   }
+  const cautions = sheet.cautions.join(' ');
+  breakBefore(heightOf(cautions, inner - 8, 'text', size) + 5);
   y += 5;
   const top = y;
-  y += put(sheet.cautions.join(' '), MARGIN + 8, inner - 8, 'text', size);
+  y += put(cautions, MARGIN + 8, inner - 8, 'text', size);
   if (!dry) doc.moveTo(MARGIN + 1, top).lineTo(MARGIN + 1, y).lineWidth(2).strokeColor(RED).stroke(); // prettier-ignore
   return y;
 }
 
-/** The sheet as a PDF of one A4 page: the largest type size at which it fits. */
+/** The sheet as a PDF: one A4 page at the largest type size at which it fits, or whole pages of readable type if none does. */
 export function classPdf(sheet: ClassSheet): Promise<Buffer> {
   const doc = new PDFDocument({
     size: 'A4',
@@ -81,8 +95,9 @@ export function classPdf(sheet: ClassSheet): Promise<Buffer> {
     doc.on('end', () => resolve(Buffer.concat(chunks)));
     doc.on('error', reject);
   });
-  const size = SIZES.find((candidate) => draw(doc, sheet, candidate, true) <= doc.page.height - MARGIN) ?? SIZES.at(-1)!;
-  draw(doc, sheet, size, false);
+  const bottom = doc.page.height - MARGIN;
+  const size = SIZES.find((candidate) => draw(doc, sheet, candidate, true) <= bottom);
+  draw(doc, sheet, size ?? PAGED_SIZE, false, bottom);
   doc.end();
   return done;
 }

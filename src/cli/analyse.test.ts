@@ -1,0 +1,147 @@
+import { spawnSync } from 'node:child_process';
+import { mkdtemp, rm, writeFile } from 'node:fs/promises';
+import { tmpdir } from 'node:os';
+import path from 'node:path';
+import { afterAll, beforeAll, describe, expect, it, vi } from 'vitest';
+import { formatTreeFile } from '@/core/notation';
+import type { TreeDocument } from '@/core/tree';
+import { demoTree } from '../../demo/demoTree';
+import { main } from './analyse';
+import { his, mine, position, reaction, tree } from '../../tests/support/smallTree';
+
+let folder: string;
+beforeAll(async () => {
+  folder = await mkdtemp(path.join(tmpdir(), 'red-ladder-cli-'));
+});
+afterAll(() => rm(folder, { recursive: true, force: true }));
+
+interface Answer {
+  readonly code: number;
+  readonly out: string;
+  readonly complaint: string;
+}
+/** Runs the command's entry in this process, on a file with this text. */
+async function analyse(text: string, ...flags: string[]): Promise<Answer> {
+  const file = path.join(folder, 'tree.json');
+  await writeFile(file, text);
+  return run(file, ...flags);
+}
+async function run(...args: string[]): Promise<Answer> {
+  const out = vi.spyOn(process.stdout, 'write').mockReturnValue(true);
+  const complaint = vi.spyOn(console, 'error').mockReturnValue(undefined);
+  try {
+    const code = await main(args);
+    return { code, out: out.mock.calls.flat().join(''), complaint: complaint.mock.calls.flat().join('\n') };
+  } finally {
+    out.mockRestore();
+    complaint.mockRestore();
+  }
+}
+
+/** Worked by hand: a guard with two reactions, one unanswered with its price; a hub every way goes through; a loop; a dead end; a stray. */
+const game: TreeDocument = tree(
+  [
+    position('Guard 1', { reads: reaction('frames', 'hooks') }),
+    position('hub', { family: 'hub', lines: ['feet'] }),
+    position('pin', { family: 'pin', ends: 'settled', lines: ['feet', 'knees', 'hips', 'chest', 'head'] }),
+    position('swept', { family: 'lost', ends: 'swept' }),
+    position('corner'),
+    position('stray', { continuesIn: { tree: 'other', position: 'x' } }),
+  ],
+  [
+    mine('enter', 'Guard 1', 'hub', { when: { he: ['frames'] } }),
+    mine('enter again', 'Guard 1', 'hub', { when: { he: ['frames'] } }),
+    his('sweeps', 'Guard 1', 'swept', { when: { he: ['hooks'] } }),
+    mine('settle', 'hub', 'pin'),
+    mine('lost way', 'hub', 'corner'),
+    his('recovers', 'hub', 'Guard 1'),
+  ],
+);
+
+describe('analyse', () => {
+  it('prints what a hand count gives, with the ids of the file', async () => {
+    const { code, out, complaint } = await analyse(formatTreeFile(game));
+    expect([code, complaint]).toEqual([0, '']);
+    const found = JSON.parse(out) as Record<string, unknown>;
+    expect(found).toMatchObject({
+      tree: { id: 't', name: 'T', owner: 'passer', positions: 6, transitions: 6 },
+      unanswered: [{ position: 'Guard 1', read: 'he', value: 'hooks', consequences: ['sweeps'] }],
+      deadEnds: ['corner'],
+      unreachable: ['stray'],
+      routes: {
+        status: 'exact',
+        countByPositions: 1,
+        countByTransitions: 2,
+        byPositions: [['Guard 1', 'hub', 'pin']],
+        byTransitions: [
+          ['enter', 'settle'],
+          ['enter again', 'settle'],
+        ],
+      },
+      necessaryHubs: {
+        goals: [{ position: 'pin', ends: 'settled', hubs: ['hub'] }],
+        endings: [{ ends: 'settled', hubs: ['hub'] }],
+        all: ['hub'],
+      },
+      cycles: { cycles: [{ positions: ['Guard 1', 'hub'], kind: 'costly' }], status: 'exact' },
+      odds: { clock: 'round', roundSeconds: 300, status: 'exact' },
+    });
+    expect(found.coverage).toEqual([
+      {
+        position: 'Guard 1',
+        reads: [],
+        cells: [],
+        status: 'exact',
+        ambiguousValues: [{ read: 'he', value: 'frames', answers: ['enter', 'enter again'] }],
+      },
+    ]);
+    expect(Object.keys(found)).toEqual(['tree', 'unanswered', 'coverage', 'deadEnds', 'unreachable', 'routes', 'necessaryHubs', 'cycles', 'odds']); // prettier-ignore
+  });
+  it('says the same twice, and stops where it was told to', async () => {
+    const text = formatTreeFile(demoTree());
+    const [first, second] = [
+      await analyse(text, '--routes', '25', '--cycles', '10'),
+      await analyse(text, '--routes', '25', '--cycles', '10'),
+    ];
+    expect(first.out).toBe(second.out);
+    const found = JSON.parse(first.out) as { routes: { status: string; countByPositions: number }; cycles: { status: string; cycles: [] } };
+    expect(found.routes).toMatchObject({ status: 'budget', countByPositions: 25 });
+    expect(found.cycles.cycles).toHaveLength(10);
+    expect(found.cycles.status).toBe('budget');
+  });
+  it('a shorter round is never better', async () => {
+    const value = async (seconds: string): Promise<number> => {
+      const { out } = await analyse(formatTreeFile(game), '--round', seconds);
+      return (JSON.parse(out) as { odds: { starts: [{ value: number }] } }).odds.starts[0].value;
+    };
+    const [short, long] = [await value('30'), await value('300')];
+    expect(short).toBeLessThan(long);
+    expect(await value('5')).toBe(0);
+  });
+  it('answers bad input with a sentence, nothing on standard output and exit code 1', async () => {
+    const refused = async (answer: Promise<Answer>, sentence: string): Promise<void> => {
+      const { code, out, complaint } = await answer;
+      expect([code, out]).toEqual([1, '']);
+      expect(complaint).toContain(sentence);
+      expect(complaint).not.toContain('    at ');
+    };
+    await refused(analyse('{"format": "red-ladder-tree", "version": 1,}'), 'this is not JSON');
+    await refused(analyse(formatTreeFile(game).replace('"version": 1', '"version": 9')), 'version 9');
+    await refused(analyse(formatTreeFile(game).replace('"to": "pin"', '"to": "nowhere"')), 'there is no position "nowhere"');
+    await refused(run(path.join(folder, 'missing.json')), 'there is no such file');
+    await refused(analyse(formatTreeFile(game), '--round', 'soon'), '--round needs a whole number');
+    await refused(analyse(formatTreeFile(game), '--loud'), '"--loud" is not known');
+    await refused(run(), 'Usage: npm run -s analyse');
+  });
+  it('is a command: one JSON object on standard output, the exit code for a shell', async () => {
+    const file = path.join(folder, 'command.json');
+    await writeFile(file, formatTreeFile(game));
+    const command = (...args: string[]) => spawnSync('npm', ['run', '-s', 'analyse', '--', ...args], { encoding: 'utf8' });
+    const good = command(file);
+    expect(good.status).toBe(0);
+    expect((JSON.parse(good.stdout) as { tree: { id: string } }).tree.id).toBe('t');
+    const bad = command(`${file}.not`);
+    expect([bad.status, bad.stdout]).toEqual([1, '']);
+    expect(bad.stderr).toContain('there is no such file');
+  }, 30_000);
+});

@@ -1,0 +1,111 @@
+import { describe, expect, it } from 'vitest';
+import { his, mine, position, reaction, tree } from '../../../tests/support/smallTree';
+import { checkTree, landingOf, sayHis, sayMine, sayShown, withLanding, withNewGuard, withNewTransition, withNewValue, withoutPosition, withoutTransition, withoutValue, withValue } from './index'; // prettier-ignore
+
+const doc = tree(
+  [position('a', { reads: reaction('v', 'w') }), position('b', { lines: ['feet'] }), position('c', { lines: ['feet', 'hips'] })],
+  [
+    mine('go', 'a', 'b', { when: { he: ['v', 'w'] }, stoppedBy: ['w'], onFail: 'c' }),
+    mine('on', 'b', 'c', { parameters: [{ name: 'grip', values: ['wrist'], never: [{ value: 'sleeve', leadsTo: 'a' }] }] }),
+    his('back', 'b', 'a'),
+    mine('watched', 'b', 'c', {
+      contactRules: [
+        { kind: 'never', first: { athlete: 'owner', part: 'head', target: { athlete: 'mat' } }, letsIn: 'back', whenValues: [] },
+      ],
+    }),
+  ],
+  { profiles: [{ id: 'p', name: 'P', of: 'opponent', habits: [{ position: 'a', value: 'w', share: 0.4 }] }] },
+);
+
+describe('removing', () => {
+  it('a position takes the ways to and from it along, and every mention of it', () => {
+    const without = withoutPosition(doc, 'a');
+    expect(without.positions.map((item) => item.id)).toEqual(['b', 'c']);
+    expect(without.transitions.map((move) => move.id)).toEqual(['on', 'watched']);
+    expect(without.starts).toEqual([]);
+    expect(without.transitions[0]!.parameters![0]!.never).toEqual([{ value: 'sleeve' }]);
+    expect(without.profiles![0]!.habits).toEqual([]);
+    expect(checkTree(without).ok).toBe(true);
+  });
+  it('where a failure led, the failure stays without a place', () => {
+    const without = withoutPosition(doc, 'c');
+    expect(without.transitions.find((move) => move.id === 'go')!.onFail).toBeUndefined();
+    expect(checkTree(without).ok).toBe(true);
+  });
+  it('a value takes its mentions along, and its read when it was the last', () => {
+    const without = withoutValue(doc, 'a', 'w');
+    expect(without.transitions[0]).toMatchObject({ when: { he: ['v'] }, stoppedBy: [] });
+    expect(without.profiles![0]!.habits).toEqual([]);
+    const empty = withoutValue(without, 'a', 'v');
+    expect(empty.positions[0]!.reads).toEqual([]);
+    expect(empty.transitions[0]!.when).toBeUndefined();
+    expect(checkTree(empty).ok).toBe(true);
+  });
+  it('a transition is forgotten by the rules that let it in', () => {
+    const without = withoutTransition(doc, 'back');
+    const rule = without.transitions.find((move) => move.id === 'watched')!.contactRules![0]!;
+    expect(rule.kind !== 'hold' && rule.letsIn).toBeUndefined();
+    expect(checkTree(without).ok).toBe(true);
+  });
+});
+
+describe('adding and changing', () => {
+  it('a guard becomes a start; its name makes a readable id, the second one numbered', () => {
+    const one = withNewGuard(doc, 'Knee shield, high');
+    const two = withNewGuard(one.tree, 'Knee shield: high', 'half');
+    expect([one.id, two.id]).toEqual(['knee-shield-high', 'knee-shield-high-2']);
+    expect(two.tree.starts.map((start) => start.position)).toEqual(['a', 'knee-shield-high', 'knee-shield-high-2']);
+    expect(two.tree.positions.at(-1)).toMatchObject({ family: 'half', lines: [], tempo: 'neutral', reads: [] });
+  });
+  it('a value goes into the reaction read, which is made where there is none', () => {
+    const first = withNewValue(doc, 'b', { name: 'frames', kind: 'frame' });
+    expect(first.tree.positions[1]!.reads).toMatchObject([{ id: 'he', kind: 'reaction', values: [{ id: 'frames' }] }]);
+    const second = withNewValue(first.tree, 'b', { name: 'frames', kind: 'frame' });
+    expect(second.valueId).toBe('frames-2');
+    expect(second.tree.positions[1]!.reads).toHaveLength(1);
+  });
+  it('renaming a value keeps its id, so its answers stay', () => {
+    const renamed = withValue(doc, 'a', { id: 'v', name: 'posts', kind: 'frame' });
+    expect(renamed.positions[0]!.reads[0]!.values[0]!.name).toBe('posts');
+    expect(renamed.transitions[0]!.when).toEqual({ he: ['v', 'w'] });
+  });
+  it('re-linking changes the landing and nothing else', () => {
+    const moved = withLanding(doc, 'go', 'c').transitions[0]!;
+    expect(moved).toEqual({ ...doc.transitions[0], to: 'c' });
+  });
+  it('what the opponent does is retention until told otherwise', () => {
+    const added = withNewTransition(doc, { from: 'b', to: 'a', actor: 'opponent', name: 'turns' });
+    expect(added.tree.transitions.at(-1)).toMatchObject({ id: 'turns', kind: 'retention' });
+  });
+});
+
+describe('where a new position lies', () => {
+  const from = doc.positions[2]!;
+  it('at the same height, or with the lowest line won that is missing', () => {
+    expect(landingOf(doc, from, 'sameHeight')).toMatchObject({ lines: ['feet', 'hips'] });
+    expect(landingOf(doc, from, 'nextLine')).toMatchObject({ lines: ['feet', 'knees', 'hips'] });
+    expect(landingOf(doc, from, 'guard')).toMatchObject({ lines: [], family: 'open' });
+  });
+  it('an ending good for the passer holds all lines, one good for the guard player none', () => {
+    expect(landingOf(doc, from, 'settled')).toMatchObject({
+      lines: ['feet', 'knees', 'hips', 'chest', 'head'],
+      family: 'pin',
+      ends: 'settled',
+    });
+    expect(landingOf(doc, from, 'back')).toMatchObject({ family: 'back', ends: 'back' });
+    expect(landingOf(doc, from, 'swept')).toMatchObject({ lines: [], family: 'lost', ends: 'swept' });
+  });
+});
+
+describe('saying it', () => {
+  it('adds "I" and "he" once, however it was typed', () => {
+    expect([sayMine('cut the knee across'), sayMine('I cut the knee across'), sayMine('Inside trip')]).toEqual([
+      'I cut the knee across', 'I cut the knee across', 'I Inside trip',
+    ]); // prettier-ignore
+    expect([sayHis('frames'), sayHis('he frames'), sayHis('heel hooks')]).toEqual(['he frames', 'he frames', 'he heel hooks']);
+  });
+  it('a cue is named by its read, a reaction is what he does', () => {
+    expect(sayShown({ kind: 'cue', name: 'inside knee' }, 'points out')).toBe('inside knee: points out');
+    expect(sayShown({ kind: 'reaction', name: 'he …' }, 'points out')).toBe('he points out');
+  });
+});

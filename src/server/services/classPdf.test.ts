@@ -1,0 +1,39 @@
+import { describe, expect, it } from 'vitest';
+import { classSheetOf, findBranches, plannedUnits, type ClassSheet } from '@/core/drills';
+import { emptyClassPlan } from '@/contracts/classPlan';
+import { demoTree } from '../../../demo/demoTree';
+import { classPdf } from './classPdf';
+
+const tree = demoTree();
+const sheetOf = (count: number): ClassSheet => {
+  const plan = { ...emptyClassPlan, slotMinutes: 240, branches: findBranches(tree).slice(0, count).map((item) => [...item.branch]) }; // prettier-ignore
+  return classSheetOf(tree, plannedUnits(tree, plan).units, plan);
+};
+const pagesOf = (pdf: Buffer): number => pdf.toString('latin1').match(/\/Type \/Page\b/g)?.length ?? 0;
+
+describe('the class as a PDF', () => {
+  it('is one A4 page, for one branch as for five', async () => {
+    for (const count of [1, 3, 5]) {
+      const pdf = await classPdf(sheetOf(count));
+      expect(pdf.subarray(0, 5).toString()).toBe('%PDF-');
+      expect(pagesOf(pdf)).toBe(1);
+      expect(pdf.toString('latin1')).toContain('/MediaBox [0 0 595.28 841.89]');
+    }
+  });
+  it('goes on to a whole next page where no type size would do', async () => {
+    expect(sheetOf(24).rows.length).toBeGreaterThan(60);
+    expect(pagesOf(await classPdf(sheetOf(24)))).toBeGreaterThan(1);
+    expect(pagesOf(await classPdf(sheetOf(24)))).toBeLessThanOrEqual(8);
+  });
+  it('is one page for a class without a unit, and carries its own fonts', async () => {
+    const pdf = (await classPdf(sheetOf(0))).toString('latin1');
+    expect(pagesOf(Buffer.from(pdf, 'latin1'))).toBe(1);
+    expect(pdf).toMatch(/\/FontFile[23]/);
+    expect(pdf).not.toMatch(/\/BaseFont \/(Helvetica|Times)/);
+  });
+  it('writes names that the fonts do not hold without failing', async () => {
+    const sheet = sheetOf(1);
+    const odd: ClassSheet = { ...sheet, title: 'Łukasz’s class, 柔術, ½ hour', cautions: ['Ō', '\u0301'] };
+    expect(pagesOf(await classPdf(odd))).toBe(1);
+  });
+});

@@ -1,0 +1,150 @@
+import { writeFile } from 'node:fs/promises';
+import path from 'node:path';
+import type { Browser, Page } from 'puppeteer-core';
+import { afterAll, beforeAll, describe, expect, it } from 'vitest';
+import { formatTreeFile } from '@/core/notation';
+import { demoTree } from '../../demo/demoTree';
+import { clickText, launch, openPage, seriousFindings, type, waitForText } from './browser';
+import { removeFolder, startServer, type Started } from './server';
+
+let server: Started;
+let browser: Browser;
+let page: Page;
+let trouble: string[];
+
+beforeAll(async () => {
+  server = await startServer([]);
+  browser = await launch();
+  ({ page, trouble } = await openPage(browser, server.baseUrl));
+});
+afterAll(async () => {
+  await browser?.close();
+  await server?.stop();
+  if (server) await removeFolder(server.data);
+});
+
+interface TreeFile {
+  readonly positions: readonly unknown[];
+}
+
+const open = async (search: string): Promise<void> => {
+  await page.goto(`${server.baseUrl}/board/league-evening${search}`, { waitUntil: 'networkidle0' });
+  await page.waitForFunction(() => document.querySelector('[aria-busy=true]') === null);
+};
+const stored = () => page.waitForFunction(() => [...document.querySelectorAll('[role=status]')].some((element) => element.textContent === 'stored'), { timeout: 15_000 }); // prettier-ignore
+const focusOn = (rung: string) => page.$eval(`[data-rung="${rung}"]`, (element) => (element as SVGGElement).focus());
+const focused = () => page.evaluate(() => (document.activeElement as SVGGElement | null)?.dataset.rung ?? null);
+/** The place that the side sheet is about. */
+const sheet = () => page.$eval('aside section', (element) => element.getAttribute('aria-label'));
+const sheetOf = (place: string) => page.waitForFunction((wanted) => document.querySelector('aside section')?.getAttribute('aria-label') === wanted, { timeout: 15_000 }, place); // prettier-ignore
+const caretFor = (label: string) => page.waitForFunction((wanted) => document.activeElement?.getAttribute('aria-label')?.startsWith(wanted), { timeout: 15_000 }, label); // prettier-ignore
+
+describe('the board from the keyboard', () => {
+  it('Enter selects a rung, arrows walk its sections, the answers up and the rungs beside', async () => {
+    await open('?show=tree');
+    await focusOn('collar-sleeve');
+    await page.keyboard.press('Enter');
+    await sheetOf('Collar and sleeve');
+    await page.keyboard.press('ArrowUp');
+    await page.waitForFunction(() => document.querySelector('aside section')?.getAttribute('aria-label') !== 'Collar and sleeve');
+    const above = await focused();
+    expect(above).not.toBeNull();
+    expect(above).not.toBe('collar-sleeve');
+    await page.keyboard.press('ArrowDown');
+    await page.waitForFunction((from) => (document.activeElement as SVGGElement | null)?.dataset.rung !== from, {}, above);
+    await focusOn('spider');
+    await page.keyboard.press('Enter');
+    for (let i = 0; i < 6; i++) await page.keyboard.press('ArrowRight');
+    expect(await focused()).not.toBe('spider');
+    await page.keyboard.press('Escape');
+    await waitForText(page, 'What needs you');
+    expect(await sheet()).toBe('Findings');
+  });
+  it('/ finds a position by part of its name', async () => {
+    await open('?show=tree');
+    await page.keyboard.press('/');
+    await caretFor('Find a position');
+    await page.keyboard.type('over-u');
+    await page.keyboard.press('Enter');
+    await sheetOf('Over-under');
+  });
+  it('Tab goes on to the next broken rung, Escape closes the caret', async () => {
+    await open('?show=hub&at=headquarters');
+    expect(await page.$$('[aria-label*="no answer yet"]')).toHaveLength(2);
+    await page.$eval('[aria-label*="no answer yet"]', (gap) => (gap as SVGElement).focus());
+    await page.keyboard.press('Enter');
+    await caretFor('What I do');
+    await page.keyboard.press('Tab');
+    await caretFor('What I do');
+    await page.keyboard.press('Escape');
+    await page.waitForFunction(() => document.querySelector('input[aria-label="What I do then"]') === null);
+    await stored();
+  });
+});
+
+describe('findings', () => {
+  it('are set aside with a reason, stay so after a reload, and come back by undoing', async () => {
+    await open('?show=guard&at=knee-shield');
+    await page.keyboard.press('Escape');
+    await clickText(page, '30 broken rungs');
+    await clickText(page, 'Set aside');
+    await type(page, 'nobody in the league does it');
+    await waitForText(page, 'Set aside 1');
+    await stored();
+    expect(await seriousFindings(page)).toEqual([]);
+    await page.reload({ waitUntil: 'networkidle0' });
+    await clickText(page, '30 broken rungs');
+    await waitForText(page, 'Set aside 1');
+    await clickText(page, 'Set aside 1');
+    await waitForText(page, 'because nobody in the league does it');
+    await clickText(page, 'Put it back on the list');
+    await page.waitForFunction(() => !document.body.innerText.toLowerCase().includes('set aside 1'));
+    await stored();
+  });
+  it('lead to their place: answering one opens the caret there', async () => {
+    await open('?show=guard');
+    await clickText(page, 'Answer it');
+    await caretFor('What I do');
+    await page.keyboard.press('Escape');
+  });
+  it('show the ways up one after the other', async () => {
+    await open('?show=route&at=body-lock');
+    await waitForText(page, 'Way 1 of the');
+    await clickText(page, 'Next way');
+    await waitForText(page, 'Way 2 of the');
+    expect(await page.$('[data-rung="body-lock"]')).not.toBeNull();
+  });
+});
+
+describe('files and the sheet', () => {
+  it('what is saved as a file is the tree in its normal form, and can be taken in again as a copy', async () => {
+    await page.goto(`${server.baseUrl}/files`);
+    const href = await page.$eval('a[download]', (link) => (link as HTMLAnchorElement).href);
+    const text = await (await fetch(href)).text();
+    expect(JSON.parse(text)).toMatchObject({ format: 'red-ladder-tree', version: 1 });
+    expect((JSON.parse(text) as TreeFile).positions).toEqual((JSON.parse(formatTreeFile(demoTree())) as TreeFile).positions);
+    const file = path.join(server.data, 'colleague.json');
+    await writeFile(file, text.replace('"name": "League evening"', '"name": "From a colleague"'));
+    const input = (await page.$('input[type=file]')) as import('puppeteer-core').ElementHandle<HTMLInputElement>;
+    await input.uploadFile(file);
+    await waitForText(page, 'From a colleague');
+    await page.goto(`${server.baseUrl}/files`);
+    const ids = await page.$$eval('a[download]', (links) => links.map((link) => (link as HTMLAnchorElement).href));
+    expect(new Set(ids).size).toBe(2);
+    const copies = await Promise.all(ids.map(async (id) => (await (await fetch(id)).json()) as { positions: unknown[] }));
+    expect(copies[0]!.positions).toEqual(copies[1]!.positions);
+  });
+  it('the class sheet is one page as a PDF', async () => {
+    const response = await fetch(`${server.baseUrl}/api/trees/league-evening/sheet`);
+    expect(response.headers.get('content-type')).toBe('application/pdf');
+    const pdf = Buffer.from(await response.arrayBuffer()).toString('latin1');
+    expect(pdf.match(/\/Type \/Page\b/g)).toHaveLength(1);
+  });
+  it('an unknown tree is a page that says so and leads back', async () => {
+    const response = await page.goto(`${server.baseUrl}/board/no-such-tree`);
+    expect(response?.status()).toBe(404);
+    expect(await page.$$eval('a', (links) => links.length)).toBeGreaterThan(0);
+  });
+});
+
+it('met no error on any page and asked nobody else for anything', () => expect(trouble).toEqual([]));
