@@ -21,6 +21,7 @@ export const demoTree = (): TreeDocument => ({
       id: 'saltmarsh-league',
       name: 'Saltmarsh league, adults',
       contexts: ['gi'],
+      levels: ['first year', 'second year', 'third year'],
       forbidden: [
         { tag: 'heel hook' },
         { tag: 'neck crank' },

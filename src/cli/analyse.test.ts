@@ -95,7 +95,10 @@ describe('analyse', () => {
         ambiguousValues: [{ read: 'he', value: 'frames', answers: ['enter', 'enter again'] }],
       },
     ]);
-    expect(Object.keys(found)).toEqual(['tree', 'unanswered', 'coverage', 'deadEnds', 'unreachable', 'routes', 'necessaryHubs', 'cycles', 'odds']); // prettier-ignore
+    expect(Object.keys(found)).toEqual([
+      'tree', 'filter', 'unanswered', 'coverage', 'deadEnds', 'unreachable', 'routes', 'necessaryHubs', 'cycles', 'dilemmas', 'oneWay', 'lateBranches',
+      'ladder', 'hubs', 'usage', 'roleChanges', 'backTakes', 'threats', 'facts', 'todo', 'odds',
+    ]); // prettier-ignore
   });
   it('says the same twice, and stops where it was told to', async () => {
     const text = formatTreeFile(demoTree());
@@ -108,6 +111,39 @@ describe('analyse', () => {
     expect(found.routes).toMatchObject({ status: 'budget', countByPositions: 25 });
     expect(found.cycles.cycles).toHaveLength(10);
     expect(found.cycles.status).toBe('budget');
+  });
+  it('looks at the tree under a filter, and says what the filter takes away', async () => {
+    const text = formatTreeFile(demoTree());
+    const { out } = await analyse(
+      text,
+      '--context',
+      'noGi',
+      '--rule-set',
+      'saltmarsh-league',
+      '--profile',
+      'oren-vask',
+      '--routes',
+      '50',
+      '--cycles',
+      '50',
+    );
+    const found = JSON.parse(out) as {
+      tree: { transitions: number };
+      filter: { context: string; profiles: string[]; difference: { hidden: { by: string }[] } };
+    };
+    expect(found.filter).toMatchObject({ context: 'noGi', ruleSet: 'saltmarsh-league', profiles: ['oren-vask'] });
+    expect(found.tree.transitions).toBe(demoTree().transitions.length - found.filter.difference.hidden.length);
+    expect(new Set(found.filter.difference.hidden.map((item) => item.by))).toContain('ruleSet');
+    for (const [flag, name] of [
+      ['--context', 'boxing'],
+      ['--rule-set', 'none'],
+      ['--school', 'none'],
+      ['--profile', 'nobody'],
+      ['--level', 'fourth year'],
+    ])
+      // prettier-ignore
+      expect(await analyse(text, flag!, name!)).toMatchObject({ code: 1, out: '', complaint: expect.stringContaining(`there is no "${name}"`) });
+    expect((await analyse(text, '--school')).complaint).toContain('--school needs a name after it');
   });
   it('a shorter round is never better', async () => {
     const value = async (seconds: string): Promise<number> => {

@@ -1,34 +1,65 @@
-import { analysisOf } from './analysis';
+import type { Filter } from '@/core/structure';
+import { CONTEXTS, type Context, type TreeDocument } from '@/core/tree';
+import { analysisOf, type AnalysisOptions } from './analysis';
 import { complain, readTree } from './readTree';
 
-const USAGE = 'Usage: npm run -s analyse -- FILE [--round SECONDS] [--routes N] [--cycles N]';
+const USAGE =
+  'Usage: npm run -s analyse -- FILE [--context gi|noGi|strikes] [--rule-set ID] [--age YEARS] [--level NAME] [--school NAME] [--profile ID]… [--round SECONDS] [--routes N] [--cycles N]';
 
-interface Arguments {
-  readonly file: string;
-  readonly roundSeconds: number;
-  readonly routes: number;
-  readonly cycles: number;
+type Arguments = AnalysisOptions & { readonly file: string };
+
+const NUMBERS = { '--round': ['roundSeconds', 3600], '--routes': ['routes', 1_000_000], '--cycles': ['cycles', 1_000_000] } as const;
+const WORDS = { '--context': 'context', '--rule-set': 'ruleSet', '--school': 'school', '--level': 'level' } as const;
+
+/** The whole number from 1 to `most`, or the sentence that says what is wanted. */
+function wholeNumber(flag: string, text: string | undefined, most: number): number | string {
+  const given = Number(text);
+  return Number.isInteger(given) && given >= 1 && given <= most ? given : `${flag} needs a whole number from 1 to ${most}.`;
 }
-
-const FLAGS = { '--round': ['roundSeconds', 3600], '--routes': ['routes', 1_000_000], '--cycles': ['cycles', 1_000_000] } as const;
 
 function parseArguments(args: readonly string[]): Arguments | string {
   const numbers = { roundSeconds: 300, routes: 10_000, cycles: 10_000 };
+  const filter: { context?: Context; ruleSet?: string; school?: string; level?: string; age?: number } = {};
+  const profiles: string[] = [];
   const files: string[] = [];
   for (let i = 0; i < args.length; i++) {
     const arg = args[i]!;
-    const flag = FLAGS[arg as keyof typeof FLAGS];
-    if (!flag) {
-      if (arg.startsWith('--')) return `"${arg}" is not known. ${USAGE}`;
+    if (!arg.startsWith('--')) {
       files.push(arg);
       continue;
     }
-    const given = Number(args[++i]);
-    if (!Number.isInteger(given) || given < 1 || given > flag[1]) return `${arg} needs a whole number from 1 to ${flag[1]}.`;
-    numbers[flag[0]] = given;
+    const given = args[++i];
+    if (arg in NUMBERS) {
+      const [name, most] = NUMBERS[arg as keyof typeof NUMBERS];
+      const number = wholeNumber(arg, given, most);
+      if (typeof number === 'string') return number;
+      numbers[name] = number;
+    } else if (arg === '--age') {
+      const age = wholeNumber(arg, given, 120);
+      if (typeof age === 'string') return age;
+      filter.age = age;
+    } else if (arg !== '--profile' && !(arg in WORDS)) return `"${arg}" is not known. ${USAGE}`;
+    else if (given === undefined || given.startsWith('--')) return `${arg} needs a name after it. ${USAGE}`;
+    else if (arg === '--profile') profiles.push(given);
+    else filter[WORDS[arg as keyof typeof WORDS]] = given as Context;
   }
   const [file] = files;
-  return file !== undefined && files.length === 1 ? { file, ...numbers } : USAGE;
+  return file !== undefined && files.length === 1 ? { file, ...numbers, filter: { ...filter, profiles } } : USAGE;
+}
+
+/** What the filter names and the tree does not have, as a sentence; null = all of it is there. */
+function unknownIn(tree: TreeDocument, { context, ruleSet, school, level, profiles = [] }: Filter): string | null {
+  const missing = (flag: string, given: string, known: readonly string[]): string =>
+    `${flag}: there is no "${given}" in this tree. It has ${known.length > 0 ? known.join(', ') : 'none'}.`;
+  const sets = tree.ruleSets ?? [];
+  if (context !== undefined && !CONTEXTS.includes(context)) return missing('--context', context, CONTEXTS);
+  if (ruleSet !== undefined && !sets.some((item) => item.id === ruleSet)) return missing('--rule-set', ruleSet, sets.map((item) => item.id)); // prettier-ignore
+  if (school !== undefined && !tree.schools.includes(school)) return missing('--school', school, tree.schools);
+  const levels = sets.find((item) => item.id === ruleSet)?.levels ?? [];
+  if (level !== undefined && !levels.includes(level)) return missing('--level', level, levels);
+  const people = (tree.profiles ?? []).map((item) => item.id);
+  const unknown = profiles.find((id) => !people.includes(id));
+  return unknown === undefined ? null : missing('--profile', unknown, people);
 }
 
 /** `npm run -s analyse -- FILE`: one JSON object on standard output (docs/tree-file.md). */
@@ -37,6 +68,8 @@ export async function main(args: readonly string[]): Promise<number> {
   if (typeof parsed === 'string') return complain([parsed]);
   const tree = await readTree(parsed.file);
   if (!tree.ok) return complain(tree.error);
+  const unknown = unknownIn(tree.value, parsed.filter);
+  if (unknown) return complain([unknown]);
   process.stdout.write(`${JSON.stringify(analysisOf(tree.value, parsed), null, 2)}\n`);
   return 0;
 }

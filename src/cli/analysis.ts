@@ -1,18 +1,29 @@
+import { compareText } from '@/core/base';
 import { findOdds } from '@/core/odds';
-import { findCoverage, findCycles, findDeadEnds, findNecessaryHubs, findRoutes, findUnanswered, findUnreachable } from '@/core/structure';
+import { findCertainFacts } from '@/core/grips';
+import {
+  filterTree, findBackTakes, findCoverage, findCycles, findDeadEnds, findDilemmas, findFilterDifference, findLadder, findLateBranches, findNecessaryHubs,
+  findRoleChanges, findRoutes, findThreats, findTodo, findUnanswered, findUnreachable, findUsage, isFiltering, rankHubs, type Filter,
+} from '@/core/structure'; // prettier-ignore
 import type { TreeDocument } from '@/core/tree';
 
-export interface AnalysisLimits {
+export interface AnalysisOptions {
+  readonly filter: Filter;
   readonly roundSeconds: number;
   readonly routes: number;
   readonly cycles: number;
 }
 
-/** Everything `analyse` prints, ids as in the file, in document order. Probabilities are in [0, 1], unrounded. */
-export function analysisOf(tree: TreeDocument, limits: AnalysisLimits) {
-  const routes = findRoutes(tree, { routes: limits.routes });
+/** Everything `analyse` prints, of the tree as the filter leaves it; ids as in the file, in document order. Probabilities are in [0, 1], unrounded. */
+export function analysisOf(whole: TreeDocument, options: AnalysisOptions) {
+  const { filter } = options;
+  const tree = isFiltering(filter) ? filterTree(whole, filter).tree : whole;
+  const routes = findRoutes(tree, { routes: options.routes });
+  const usage = findUsage(tree);
+  const { certain, missing } = findCertainFacts(tree);
   return {
     tree: { id: tree.id, name: tree.name, owner: tree.owner, positions: tree.positions.length, transitions: tree.transitions.length },
+    filter: isFiltering(filter) ? { ...filter, difference: findFilterDifference(whole, filter) } : null,
     unanswered: findUnanswered(tree),
     coverage: findCoverage(tree),
     deadEnds: findDeadEnds(tree),
@@ -25,7 +36,23 @@ export function analysisOf(tree: TreeDocument, limits: AnalysisLimits) {
       byTransitions: routes.byTransitions,
     },
     necessaryHubs: findNecessaryHubs(tree),
-    cycles: findCycles(tree, { limit: limits.cycles }),
-    odds: findOdds(tree, { roundSeconds: limits.roundSeconds }),
+    cycles: findCycles(tree, { limit: options.cycles }),
+    ...findDilemmas(tree),
+    lateBranches: findLateBranches(tree),
+    ladder: findLadder(tree),
+    hubs: rankHubs(tree),
+    usage: tree.transitions.map((move) => ({ transition: move.id, starts: usage.transitions.get(move.id)! })),
+    roleChanges: findRoleChanges(tree),
+    backTakes: findBackTakes(tree),
+    threats: findThreats(tree),
+    facts: {
+      certain: tree.positions.flatMap(({ id }) => {
+        const facts = [...(certain.get(id) ?? [])].sort(compareText);
+        return facts.length > 0 ? [{ position: id, facts }] : [];
+      }),
+      missing,
+    },
+    todo: findTodo(tree),
+    odds: findOdds(tree, { roundSeconds: options.roundSeconds }),
   };
 }

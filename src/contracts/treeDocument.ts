@@ -144,6 +144,7 @@ export const headerSchema = z.strictObject({
         id: idSchema,
         name: nameSchema,
         contexts: z.array(z.enum(CONTEXTS)).max(3),
+        levels: words.optional(),
         forbidden: z.array(z.strictObject({ tag: word, underAge: z.number().int().min(1).max(120).optional(), belowLevel: word.optional() })).max(200),
         points: z.array(z.strictObject({ for: z.enum([...new Set([...ENDINGS, ...TRANSITION_KINDS])]), points: z.number().min(-1000).max(1000) })).max(64),
         source: text.optional(),

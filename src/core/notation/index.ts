@@ -1,2 +1,3 @@
 export * from './normalise';
 export * from './treeFile';
+export * from './say';

@@ -11,7 +11,7 @@ const FIELD_ORDER = [
   'holds', 'theirHolds', 'blockedBy', 'enabledBy', 'steps', 'note', 'contacts', 'contactRules', 'fromStep', 'toStep', 'atLeast',
   'first', 'then', 'whenValues', 'letsIn', 'fits', 'legRelations', 'stances', 'provokes', 'parameters', 'never', 'value', 'leadsTo',
   'checkpoints', 'mistakes', 'error', 'consequence', 'correction', 'announced', 'reads', 'values', 'wordingUnsure', 'notes', 'hazards', 'source',
-  'of', 'off', 'on', 'habits', 'physique', 'betterSide', 'forbidden', 'tag', 'underAge', 'belowLevel', 'points', 'for', 'date',
+  'of', 'off', 'on', 'habits', 'physique', 'betterSide', 'levels', 'forbidden', 'tag', 'underAge', 'belowLevel', 'points', 'for', 'date',
   'ruleSets', 'profiles', 'dismissals', 'finding', 'reason', 'defaults', 'positions', 'transitions',
 ]; // prettier-ignore
 const RANK = new Map(FIELD_ORDER.map((field, i) => [field, i]));

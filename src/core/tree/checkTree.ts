@@ -96,6 +96,10 @@ export function checkTree(tree: TreeDocument): Result<TreeDocument, readonly Tre
   for (const start of tree.starts) if (!byId.has(start.position)) report('tree/dangling-position', 'starts', start.position);
   checkUnique(tree.ruleSets ?? [], (r) => r.id, (r, id) => report('tree/duplicate-rule-set', `rule set "${r.name}"`, id)); // prettier-ignore
   checkUnique(tree.profiles ?? [], (p) => p.id, (p, id) => report('tree/duplicate-profile', `profile "${p.name}"`, id)); // prettier-ignore
+  for (const { name, levels, forbidden } of tree.ruleSets ?? []) {
+    for (const { belowLevel } of forbidden)
+      if (belowLevel !== undefined && !levels?.includes(belowLevel)) report('tree/dangling-level', `rule set "${name}"`, belowLevel);
+  }
   for (const profile of tree.profiles ?? []) {
     for (const habit of profile.habits ?? []) {
       const at = byId.get(habit.position);

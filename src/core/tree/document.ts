@@ -127,6 +127,8 @@ export interface RuleSet {
   readonly id: string;
   readonly name: string;
   readonly contexts: readonly Context[];
+  /** Lowest first; what `belowLevel` compares with. */
+  readonly levels?: readonly string[];
   readonly forbidden: readonly { readonly tag: string; readonly underAge?: number; readonly belowLevel?: string }[];
   readonly points: readonly { readonly for: Ending | TransitionKind; readonly points: number }[];
   readonly source?: string;

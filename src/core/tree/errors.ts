@@ -4,7 +4,7 @@ export interface TreeError {
     | 'tree/duplicate-position' | 'tree/duplicate-transition' | 'tree/duplicate-read' | 'tree/duplicate-value'
     | 'tree/duplicate-rule-set' | 'tree/duplicate-profile'
     | 'tree/two-reaction-reads' | 'tree/dangling-position' | 'tree/dangling-read' | 'tree/dangling-value'
-    | 'tree/dangling-transition' | 'tree/empty-when' | 'tree/duplicate-start' | 'tree/markup'; // prettier-ignore
+    | 'tree/dangling-transition' | 'tree/dangling-level' | 'tree/empty-when' | 'tree/duplicate-start' | 'tree/markup'; // prettier-ignore
   readonly place: string;
   readonly id: string;
 }
@@ -21,6 +21,7 @@ const REASONS: Record<TreeError['code'], (id: string) => string> = {
   'tree/dangling-read': (id) => `there is no read "${id}" at that position`,
   'tree/dangling-value': (id) => `there is no value "${id}" at that position`,
   'tree/dangling-transition': (id) => `there is no transition "${id}"`,
+  'tree/dangling-level': (id) => `the level "${id}" is not one of the rule set’s levels`,
   'tree/empty-when': (id) => `the read "${id}" is named without any value; leave the read out to admit all of its values`,
   'tree/duplicate-start': (id) => `the position "${id}" is a start twice`,
   'tree/markup': (text) => `the text "${text.slice(0, 60)}" contains markup or control characters; write it as plain words`,

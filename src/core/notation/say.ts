@@ -1,0 +1,46 @@
+import { ENDING_WORDS, findValue, indexOf, positionOf, sayHis, sayMine, sayShown, type Position, type Transition, type TransitionId, type TreeDocument } from '../tree'; // prettier-ignore
+
+const sentence = (text: string): string => {
+  const trimmed = text.trim();
+  return `${trimmed.charAt(0).toUpperCase()}${trimmed.slice(1)}${/[.!?]$/.test(trimmed) ? '' : '.'}`;
+};
+
+function sayCue(from: Position, move: Transition): string | null {
+  const shown = Object.values(move.when ?? {}).flat().flatMap((id) => findValue(from, id) ?? []); // prettier-ignore
+  if (shown.length === 0) return null;
+  const words = shown.map(({ read, value }) => sayShown(read, value.name));
+  const cues = shown.flatMap(({ value }) => (value.cue ? [value.cue] : []));
+  return `${words.join(' or ')}${cues.length > 0 ? ` (${cues.join('; ')})` : ''}`;
+}
+
+/** One step: what you see, what you do, where you are then, what to watch. */
+function sayStep(tree: TreeDocument, move: Transition): string[] {
+  const index = indexOf(tree);
+  const [from, to] = [positionOf(index, move.from), positionOf(index, move.to)];
+  const cue = sayCue(from, move);
+  const done = move.actor === 'owner' ? sayMine(move.name) : sayHis(move.name);
+  const lines = [sentence(cue ? `if ${cue}, ${done}` : done)];
+  lines.push(sentence(to.ends ? `that is ${to.name}: ${ENDING_WORDS[to.ends]}` : `now it is ${to.name}`));
+  if (to.tempo === 'actNow' && !to.ends)
+    lines.push(sentence(`act at once${to.windowCloses ? `, before ${to.windowCloses.replace(/^when /, '')}` : ''}`));
+  const stops = (move.stoppedBy ?? []).flatMap((id) => findValue(from, id) ?? []).map(({ read, value }) => sayShown(read, value.name));
+  if (stops.length > 0) lines.push(sentence(`it fails if ${stops.join(' or ')}`));
+  for (const { error, correction } of move.mistakes ?? [])
+    lines.push(sentence(`watch: ${error}${correction ? `; instead ${correction}` : ''}`));
+  for (const hazard of [...(move.hazards ?? []), ...(to.hazards ?? [])]) lines.push(sentence(`take care: ${hazard}`));
+  return lines;
+}
+
+/**
+ * A branch in plain words, for print and for reading aloud: a paragraph for each transition, the first one naming the
+ * place. Pre: the ids form a path of the tree.
+ */
+export function sayBranch(tree: TreeDocument, branch: readonly TransitionId[]): string[] {
+  const index = indexOf(tree);
+  const moves = branch.map((id) => index.transitions.get(id)!);
+  const first = moves[0];
+  if (!first) return [];
+  const start = positionOf(index, first.from);
+  const opening = sentence(`start in ${start.name}${start.tempoReason ? `: ${start.tempoReason}` : ''}`);
+  return moves.map((move, i) => [...(i === 0 ? [opening] : []), ...sayStep(tree, move)].join(' '));
+}

@@ -1,0 +1,72 @@
+import { indexOf, LINES, type Line, type PositionId, type TreeDocument } from '../tree';
+import { graphOf } from './graph';
+
+export interface Sides<T> {
+  readonly both: readonly T[];
+  readonly onlyFirst: readonly T[];
+  readonly onlySecond: readonly T[];
+}
+/** Fewest transitions from a start to a position that holds the line; null = never. */
+export type Steps = Readonly<Record<Line, number | null>>;
+export interface Comparison {
+  /** By name, since two trees rarely share ids. */
+  readonly positions: Sides<string>;
+  /** "place: transition → landing", by names. */
+  readonly transitions: Sides<string>;
+  readonly endings: Sides<string>;
+  readonly steps: { readonly first: Steps; readonly second: Steps };
+}
+
+/** Fewest transitions from any start to each line, over transitions of either athlete; endings are passed through. */
+export function stepsToLines(tree: TreeDocument): Steps {
+  const graph = graphOf(tree);
+  const steps = new Map<number, number>();
+  const open = tree.starts.map((start) => graph.numberOf.get(start.position)!);
+  for (const start of open) steps.set(start, 0);
+  for (let i = 0; i < open.length; i++) {
+    for (const to of graph.next[open[i]!]!) {
+      if (steps.has(to)) continue;
+      steps.set(to, steps.get(open[i]!)! + 1);
+      open.push(to);
+    }
+  }
+  const nearest = (line: Line): number | null => {
+    const holding = tree.positions.flatMap((position, i) => (position.lines.includes(line) && steps.has(i) ? [steps.get(i)!] : []));
+    return holding.length === 0 ? null : Math.min(...holding);
+  };
+  return Object.fromEntries(LINES.map((line) => [line, nearest(line)])) as Record<Line, number | null>;
+}
+
+function sidesOf(first: readonly string[], second: readonly string[]): Sides<string> {
+  const [a, b] = [new Set(first), new Set(second)];
+  return {
+    both: [...a].filter((item) => b.has(item)),
+    onlyFirst: [...a].filter((item) => !b.has(item)),
+    onlySecond: [...b].filter((item) => !a.has(item)),
+  };
+}
+
+/** The drawn game as names: what stands between reachable ground and an ending does not matter here, only what is drawn. */
+function namesIn(tree: TreeDocument): { positions: string[]; transitions: string[]; endings: string[] } {
+  const index = indexOf(tree);
+  const used = new Set<PositionId>(tree.starts.map((start) => start.position));
+  for (const move of tree.transitions) used.add(move.from).add(move.to);
+  const nameOf = (id: PositionId): string => index.positions.get(id)!.name;
+  const positions = tree.positions.filter((position) => used.has(position.id));
+  return {
+    positions: positions.map((position) => position.name),
+    transitions: tree.transitions.map((move) => `${nameOf(move.from)}: ${move.name} → ${nameOf(move.to)}`),
+    endings: positions.flatMap((position) => (position.ends ? [`${position.name} (${position.ends})`] : [])),
+  };
+}
+
+/** Two trees, or one tree under two schools (each filtered), side by side (MODEL §2). */
+export function compareTrees(first: TreeDocument, second: TreeDocument): Comparison {
+  const [a, b] = [namesIn(first), namesIn(second)];
+  return {
+    positions: sidesOf(a.positions, b.positions),
+    transitions: sidesOf(a.transitions, b.transitions),
+    endings: sidesOf(a.endings, b.endings),
+    steps: { first: stepsToLines(first), second: stepsToLines(second) },
+  };
+}

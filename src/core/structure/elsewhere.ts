@@ -1,0 +1,61 @@
+import { indexOf, type Position, type PositionId, type Transition, type TransitionId, type TreeDocument, type Value } from '../tree';
+
+/** Leg relations and stances in which a transition fits: its own, or those of the position it starts from. */
+function fitsOf(move: Transition, from: Position): { legRelations: readonly string[]; stances: readonly string[] } {
+  return {
+    legRelations: move.fits?.legRelations ?? (from.legRelation ? [from.legRelation] : []),
+    stances: move.fits?.stances ?? (from.stance ? [from.stance] : []),
+  };
+}
+
+export interface SameRelation {
+  readonly positions: readonly PositionId[];
+  /** The owner's transitions of other positions that would fit here. */
+  readonly transitions: readonly TransitionId[];
+}
+
+/** Where the same leg relation (and stance, where both say one) occurs, and what would fit here (MODEL §2). */
+export function findSameRelation(tree: TreeDocument, id: PositionId): SameRelation {
+  const index = indexOf(tree);
+  const here = index.positions.get(id)!;
+  if (!here.legRelation) return { positions: [], transitions: [] };
+  const agrees = (relations: readonly string[], stances: readonly string[]): boolean =>
+    relations.includes(here.legRelation!) && (!here.stance || stances.length === 0 || stances.includes(here.stance));
+  const positions = tree.positions.filter((other) => other.id !== id && other.legRelation && agrees([other.legRelation], other.stance ? [other.stance] : [])); // prettier-ignore
+  const present = new Set((index.from.get(id) ?? []).map((move) => `${move.to}\n${move.name.toLowerCase()}`));
+  const transitions = tree.transitions.filter((move) => {
+    if (move.from === id || move.actor !== 'owner' || present.has(`${move.to}\n${move.name.toLowerCase()}`)) return false;
+    const { legRelations, stances } = fitsOf(move, index.positions.get(move.from)!);
+    return agrees(legRelations, stances);
+  });
+  return { positions: positions.map((position) => position.id), transitions: transitions.map((move) => move.id) };
+}
+
+export interface Suggestions {
+  /** Positions whose name or alias occurs in what he does. */
+  readonly positions: readonly PositionId[];
+  /** Transitions elsewhere that answer the same value. */
+  readonly transitions: readonly TransitionId[];
+}
+
+const wordsOf = (text: string): string => ` ${text.toLowerCase().replace(/[^\p{L}\p{N}]+/gu, ' ').trim()} `; // prettier-ignore
+
+/** What could answer an unanswered value, from this tree (MODEL §2). */
+export function findSuggestions(tree: TreeDocument, positionId: PositionId, value: Pick<Value, 'id' | 'name' | 'cue'>): Suggestions {
+  const index = indexOf(tree);
+  const said = wordsOf(`${value.name} ${value.cue ?? ''}`);
+  const occurs = (name: string): boolean => wordsOf(name).trim() !== '' && said.includes(wordsOf(name));
+  const same = wordsOf(value.name);
+  const answersSame = (move: Transition): boolean => {
+    const from = index.positions.get(move.from)!;
+    return from.reads.some((read) => read.values.some((item) => wordsOf(item.name) === same && move.when?.[read.id]?.includes(item.id)));
+  };
+  return {
+    positions: tree.positions
+      .filter((position) => position.id !== positionId && [position.name, ...(position.aliases ?? [])].some(occurs))
+      .map((position) => position.id),
+    transitions: tree.transitions
+      .filter((move) => move.actor === 'owner' && move.from !== positionId && answersSame(move))
+      .map((move) => move.id),
+  };
+}

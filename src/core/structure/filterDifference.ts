@@ -1,0 +1,43 @@
+import { isGoal, type Ending, type PositionId, type TransitionId, type TreeDocument } from '../tree';
+import { findUnanswered, type Unanswered } from './answers';
+import { filterTree, type Filter, type HiddenBy } from './filter';
+import { reachablePositions } from './graph';
+import { countRoutes, type RouteCount } from './routes';
+import { findThreats, type Threat } from './threats';
+
+export interface FilterDifference {
+  readonly hidden: readonly { readonly transition: TransitionId; readonly by: HiddenBy }[];
+  readonly routes: { readonly before: RouteCount; readonly after: RouteCount };
+  /** Unanswered under the filter but not without it. */
+  readonly nowUnanswered: readonly Unanswered[];
+  /** Reached without the filter, not under it, in document order. */
+  readonly outOfReach: readonly PositionId[];
+  readonly goalsOutOfReach: readonly { readonly position: PositionId; readonly ends: Ending }[];
+  readonly threatsGone: readonly Threat[];
+  /** Positions whose lines, ending or tempo are other ones under the filter. */
+  readonly changed: readonly PositionId[];
+}
+
+const ROUTES = { routes: 2000, steps: 200_000 };
+
+/** What a filter takes away, and what it leaves open (MODEL §2). */
+export function findFilterDifference(tree: TreeDocument, filter: Filter): FilterDifference {
+  const { tree: reduced, hidden } = filterTree(tree, filter);
+  const known = new Set(findUnanswered(tree).map((gap) => `${gap.position}\n${gap.value}`));
+  const [before, after] = [reachablePositions(tree), reachablePositions(reduced)];
+  const out = tree.positions.filter((position) => before.has(position.id) && !after.has(position.id));
+  const left = new Set(findThreats(reduced).map((threat) => threat.transition));
+  return {
+    hidden: [...hidden].map(([transition, by]) => ({ transition, by })),
+    routes: { before: countRoutes(tree, ROUTES), after: countRoutes(reduced, ROUTES) },
+    nowUnanswered: findUnanswered(reduced).filter((gap) => !known.has(`${gap.position}\n${gap.value}`)),
+    outOfReach: out.map((position) => position.id),
+    goalsOutOfReach: out.flatMap(({ id, ends }) => (ends && isGoal(tree, ends) ? [{ position: id, ends }] : [])),
+    threatsGone: findThreats(tree).filter((threat) => !left.has(threat.transition)),
+    changed: tree.positions.flatMap((position, i) => {
+      const now = reduced.positions[i]!;
+      const same = now.tempo === position.tempo && now.ends === position.ends && now.lines.join() === position.lines.join();
+      return same ? [] : [position.id];
+    }),
+  };
+}

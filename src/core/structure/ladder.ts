@@ -1,0 +1,35 @@
+import { indexOf, LINES, type Line, type PositionId, type TransitionId, type TreeDocument } from '../tree';
+import { linesChanged } from './cycles';
+
+export interface LineMove {
+  readonly transition: TransitionId;
+  readonly gained: number;
+  readonly lost: number;
+}
+export interface Ladder {
+  /** Lines gained and lost by every transition that changes any, in document order. */
+  readonly moves: readonly LineMove[];
+  /** Positions that hold a line above one that is missing. */
+  readonly gaps: readonly { readonly position: PositionId; readonly missing: readonly Line[] }[];
+  /** The transitions that lose the most lines at once, loops included; empty if none loses any. */
+  readonly largestRegress: { readonly lost: number; readonly transitions: readonly TransitionId[] };
+}
+
+/** Progress over the lines of defence (MODEL §2, ladder). */
+export function findLadder(tree: TreeDocument): Ladder {
+  const index = indexOf(tree);
+  const moves = tree.transitions
+    .map((move) => ({ transition: move.id, ...linesChanged(index, move.from, move.to) }))
+    .filter((move) => move.gained > 0 || move.lost > 0);
+  const lost = moves.reduce((most, move) => Math.max(most, move.lost), 0);
+  const gaps = tree.positions.flatMap((position) => {
+    const highest = Math.max(...position.lines.map((line) => LINES.indexOf(line)));
+    const missing = LINES.filter((line, i) => i < highest && !position.lines.includes(line));
+    return missing.length > 0 ? [{ position: position.id, missing }] : [];
+  });
+  return {
+    moves,
+    gaps,
+    largestRegress: { lost, transitions: lost === 0 ? [] : moves.filter((move) => move.lost === lost).map((move) => move.transition) },
+  };
+}

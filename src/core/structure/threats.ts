@@ -1,0 +1,31 @@
+import { indexOf, isGoal, type PositionId, type TransitionId, type TreeDocument, type TreeIndex } from '../tree';
+import { reachablePositions } from './graph';
+
+/** A submission that the opponent has within one transition. */
+export interface Threat {
+  readonly position: PositionId;
+  readonly transition: TransitionId;
+}
+
+/** An opponent's transition to a submission that is not the owner's, or of kind submission. */
+export function threatsAt(index: TreeIndex, position: PositionId): Threat[] {
+  return (index.from.get(position) ?? []).flatMap((move) => {
+    if (move.actor !== 'opponent') return [];
+    const ends = index.positions.get(move.to)?.ends;
+    const submits = (ends === 'submission' || ends === 'submitted') && !isGoal(index.tree, ends);
+    return submits || move.kind === 'submission' ? [{ position, transition: move.id }] : [];
+  });
+}
+
+/** Threats at every reachable position, in document order. Under a rule set: give the filtered tree. */
+export function findThreats(tree: TreeDocument): Threat[] {
+  const index = indexOf(tree);
+  const reachable = reachablePositions(tree);
+  return tree.positions.flatMap((position) => (reachable.has(position.id) ? threatsAt(index, position.id) : []));
+}
+
+/** Threats one transition from the positions of a route, in the order they are met. */
+export function threatsAlong(tree: TreeDocument, route: readonly PositionId[]): Threat[] {
+  const index = indexOf(tree);
+  return [...new Set(route)].flatMap((position) => threatsAt(index, position));
+}

@@ -1,0 +1,78 @@
+import { indexOf, isGoal, ownerRoleOf, type PositionId, type TransitionId, type TreeDocument } from '../tree';
+import { graphOf, reachedFrom } from './graph';
+import { findNecessaryHubs } from './necessaryHubs';
+
+/** From how many starts something is met on the way to a goal: the start leads to it, and it leads on to a goal. */
+export interface Usage {
+  readonly transitions: ReadonlyMap<TransitionId, readonly PositionId[]>;
+  readonly positions: ReadonlyMap<PositionId, readonly PositionId[]>;
+}
+
+/**
+ * Starts whose ways to a goal pass a transition or a position. Ways may come back to a place; whether a *simple* path
+ * exists through a given edge is a hard question, and for a shared ending the answer is the same. O(starts × transitions).
+ */
+export function findUsage(tree: TreeDocument): Usage {
+  const graph = graphOf(tree, { stopAtEndings: true });
+  const goals = tree.positions.flatMap((p, i) => (p.ends && isGoal(tree, p.ends) ? [i] : []));
+  const hopeful = reachedFrom(graph.previous, goals);
+  const transitions = new Map<TransitionId, PositionId[]>(tree.transitions.map((move) => [move.id, []]));
+  const positions = new Map<PositionId, PositionId[]>(tree.positions.map((position) => [position.id, []]));
+  for (const start of tree.starts) {
+    const reached = reachedFrom(graph.next, [graph.numberOf.get(start.position)!]);
+    graph.ids.forEach((id, i) => {
+      if (reached[i] && hopeful[i]) positions.get(id)!.push(start.position);
+    });
+    for (const move of tree.transitions) {
+      const [from, to] = [graph.numberOf.get(move.from)!, graph.numberOf.get(move.to)!];
+      if (reached[from] && hopeful[to] && !tree.positions[from]!.ends) transitions.get(move.id)!.push(start.position);
+    }
+  }
+  return { transitions, positions };
+}
+
+export interface HubRank {
+  readonly position: PositionId;
+  readonly entries: number;
+  readonly exits: number;
+  /** Starts whose ways to a goal pass it. */
+  readonly starts: number;
+  /** Goals that cannot be reached without it. */
+  readonly necessaryFor: number;
+}
+
+/** Hubs, the most used first: by starts, then by what hangs on them, then by ways in and out. */
+export function rankHubs(tree: TreeDocument): HubRank[] {
+  const index = indexOf(tree);
+  const usage = findUsage(tree);
+  const { goals } = findNecessaryHubs(tree);
+  return tree.positions
+    .filter((position) => position.family === 'hub')
+    .map(({ id }) => ({
+      position: id,
+      entries: index.to.get(id)!.filter((move) => move.actor === 'owner').length,
+      exits: index.from.get(id)!.filter((move) => move.actor === 'owner').length,
+      starts: usage.positions.get(id)!.length,
+      necessaryFor: goals.filter((goal) => goal.hubs.includes(id)).length,
+    }))
+    .sort((a, b) => b.starts - a.starts || b.necessaryFor - a.necessaryFor || b.entries + b.exits - a.entries - a.exits);
+}
+
+/** Transitions along which the owner goes from below to on top, or the other way. */
+export function findRoleChanges(tree: TreeDocument): { transition: TransitionId; to: 'top' | 'below' }[] {
+  const index = indexOf(tree);
+  const roleAt = (id: PositionId): 'top' | 'below' => ownerRoleOf(tree, index.positions.get(id)!);
+  return tree.transitions.flatMap((move) => (roleAt(move.from) === roleAt(move.to) ? [] : [{ transition: move.id, to: roleAt(move.to) }]));
+}
+
+/** Everything that leads to the back, with what is seen before it: the back-take triggers of the whole tree. */
+export function findBackTakes(tree: TreeDocument): { transition: TransitionId; position: PositionId; values: readonly string[] }[] {
+  const index = indexOf(tree);
+  return tree.transitions.flatMap((move) => {
+    const [from, to] = [index.positions.get(move.from)!, index.positions.get(move.to)!];
+    const isBackTake = move.kind === 'backTake' || (to.family === 'back' && from.family !== 'back');
+    return move.actor === 'owner' && isBackTake
+      ? [{ transition: move.id, position: move.from, values: Object.values(move.when ?? {}).flat() }]
+      : [];
+  });
+}
