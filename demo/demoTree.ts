@@ -1,4 +1,4 @@
-import type { TreeDocument } from '@/core/tree';
+import type { RuleSet, TreeDocument } from '@/core/tree';
 import { guardMoves, guards } from './guards';
 import { hubMoves, hubs } from './hubs';
 import { upperMoves, uppers } from './upper';
@@ -8,6 +8,59 @@ const STARTS = [
   'knee-shield', 'flat-half', 'deep-half', 'closed-guard', 'half-below', 'seated-below',
 ]; // prettier-ignore
 
+const SOURCE = 'Invented for the demo. Check the current rule book of your event.';
+const RULE_SETS: readonly RuleSet[] = [
+  {
+    id: 'saltmarsh-league',
+    name: 'Saltmarsh league, adults',
+    contexts: ['gi'],
+    levels: ['first year', 'second year', 'third year'],
+    forbidden: [
+      { tag: 'heel hook' },
+      { tag: 'neck crank' },
+      { tag: 'knee bar', belowLevel: 'third year' },
+      { tag: 'straight ankle lock', underAge: 14 },
+    ],
+    points: [
+      { for: 'settled', points: 3 },
+      { for: 'back', points: 4 },
+      { for: 'sweep', points: 2 },
+    ],
+    source: SOURCE,
+    date: '2026-09-01',
+  },
+  {
+    id: 'ebb-night',
+    name: 'Ebb night, no-gi to submission',
+    contexts: ['noGi'],
+    levels: ['open', 'experienced'],
+    forbidden: [{ tag: 'heel hook', belowLevel: 'experienced' }, { tag: 'neck crank' }],
+    points: [{ for: 'submission', points: 1 }],
+    source: SOURCE,
+    date: '2026-06-15',
+  },
+  {
+    id: 'saltmarsh-juniors',
+    name: 'Saltmarsh league, juniors',
+    contexts: ['gi'],
+    forbidden: [
+      { tag: 'heel hook' },
+      { tag: 'neck crank' },
+      { tag: 'knee bar' },
+      { tag: 'stack' },
+      { tag: 'shoulder lock' },
+      { tag: 'arm lock', underAge: 12 },
+      { tag: 'choke', underAge: 12 },
+    ],
+    points: [
+      { for: 'settled', points: 3 },
+      { for: 'back', points: 4 },
+    ],
+    source: SOURCE,
+    date: '2026-09-01',
+  },
+];
+
 /** The demo gym's tree: "League evening", written by the coach of an invented gym, Saltmarsh Hall. Always the same. */
 export const demoTree = (): TreeDocument => ({
   id: 'league-evening',
@@ -16,27 +69,7 @@ export const demoTree = (): TreeDocument => ({
   contexts: ['gi', 'noGi'],
   schools: ['pressure', 'loose'],
   starts: STARTS.map((position) => ({ position })),
-  ruleSets: [
-    {
-      id: 'saltmarsh-league',
-      name: 'Saltmarsh league, adults',
-      contexts: ['gi'],
-      levels: ['first year', 'second year', 'third year'],
-      forbidden: [
-        { tag: 'heel hook' },
-        { tag: 'neck crank' },
-        { tag: 'knee bar', belowLevel: 'third year' },
-        { tag: 'straight ankle lock', underAge: 14 },
-      ],
-      points: [
-        { for: 'settled', points: 3 },
-        { for: 'back', points: 4 },
-        { for: 'sweep', points: 2 },
-      ],
-      source: 'Invented for the demo. Check the current rule book of your event.',
-      date: '2026-09-01',
-    },
-  ],
+  ruleSets: RULE_SETS,
   profiles: [
     {
       id: 'oren-vask',
@@ -53,6 +86,15 @@ export const demoTree = (): TreeDocument => ({
       physique: ['heavy'],
       habits: [{ position: 'closed-guard', value: 'cg-breaks', share: 0.6 }],
     },
+    {
+      id: 'pia-holm',
+      name: 'Pia Holm',
+      of: 'athlete',
+      physique: ['short legs'],
+      off: ['over-under-i-follow-to-the-back'],
+      betterSide: 'left',
+    },
+    { id: 'tove-lind', name: 'Tove Lind', of: 'partner', off: ['headquarters-i-drag-the-leg'] },
   ],
   notes: 'Six weeks to the league evening. The body lock and the over-under carry the game; the gaps are real.',
   positions: [...guards, ...hubs, ...uppers],

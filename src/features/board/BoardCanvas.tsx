@@ -1,7 +1,7 @@
 'use client';
 import { useEffect, useMemo, useRef, useState, type Dispatch, type KeyboardEvent } from 'react';
 import { guardOf, layoutHub, type HubLayout, type HubSection, type PlacedRung } from '@/core/board';
-import { indexOf, positionOf } from '@/core/tree';
+import { indexOf, positionOf, type TreeDocument } from '@/core/tree';
 import { StripButton } from '@/ui/StripButton';
 import type { BoardAction, BoardState } from './boardState';
 import { CaretLine } from './CaretLine';
@@ -13,7 +13,11 @@ import { caretAnchor, followFrom, neighbourInRow, type Scene } from './viewModel
 import { plankText } from './wording';
 
 interface Props {
+  /** The board's state with the tree as it is looked at. */
   readonly state: BoardState;
+  /** The whole tree, which the caret edits. */
+  readonly tree: TreeDocument;
+  readonly faded: ReadonlySet<string>;
   readonly scene: Scene;
   readonly dispatch: Dispatch<BoardAction>;
 }
@@ -39,8 +43,8 @@ function hubAnchor(hub: HubLayout, state: BoardState): { x: number; y: number } 
 }
 
 /** The drawn part of the board: pan, zoom, the keys, and the caret in place. */
-export function BoardCanvas({ state, scene, dispatch }: Props) {
-  const { tree, selected, caret, section } = state;
+export function BoardCanvas({ state, tree, faded, scene, dispatch }: Props) {
+  const { selected, caret, section } = state;
   const { layout } = scene;
   const [hovered, setHovered] = useState<string | null>(null);
   const box = useRef<HTMLDivElement>(null);
@@ -130,6 +134,7 @@ export function BoardCanvas({ state, scene, dispatch }: Props) {
             <g transform={`translate(0, ${-layout.height})`}>
               <ClimbView
                 layout={layout}
+                faded={faded}
                 selected={selected}
                 section={section}
                 hovered={hovered}

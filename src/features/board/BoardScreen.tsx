@@ -1,6 +1,6 @@
 'use client';
 import { useEffect, useMemo, useReducer, useRef, useState } from 'react';
-import { findUnanswered } from '@/core/structure';
+import { findUnanswered, isFiltering } from '@/core/structure';
 import { indexOf, type TreeDocument } from '@/core/tree';
 import { Caret } from '@/ui/Caret';
 import { StripButton } from '@/ui/StripButton';
@@ -9,7 +9,10 @@ import { BoardCanvas } from './BoardCanvas';
 import { openBoard, reduceBoard, type OpenedBoard } from './boardState';
 import { BoardStrip } from './BoardStrip';
 import { findOptions } from './find';
+import { DifferenceSection } from './DifferenceSection';
+import { FilterRow } from './FilterRow';
 import { FindingsSheet } from './FindingsSheet';
+import { lookAt } from './lookedAt';
 import { RungSheet } from './RungSheet';
 import { StaleDialog } from './StaleDialog';
 import { useFreshness } from './useFreshness';
@@ -61,25 +64,37 @@ function useScene(state: Parameters<typeof sceneOf>[0], routes: Parameters<typeo
 export function BoardScreen(opened: OpenedBoard) {
   const [state, dispatch] = useReducer(reduceBoard, opened, openBoard);
   const [finding, setFinding] = useState(false);
-  const { tree, selected, caret, sheet, view } = state;
+  const [looking, setLooking] = useState(false);
+  const { selected, caret, sheet, view, filter, swapped } = state;
+  const look = useMemo(() => lookAt(state.tree, filter, swapped), [state.tree, filter, swapped]);
+  const { seen: tree, shown } = look;
+  const seenState = useMemo(() => ({ ...state, tree: shown }), [state, shown]);
   useSaveQueue(state, dispatch);
   useFreshness(state, dispatch);
-  const { odds, findings, pending } = useAnalysis(tree, ROUND_SECONDS);
+  const { odds, findings, pending } = useAnalysis(shown, ROUND_SECONDS);
   useBoardKeys(
     () => dispatch({ type: 'undo' }),
     () => dispatch({ type: 'redo' }),
     () => setFinding(true),
   );
-  const routes = useMemo(() => (view === 'route' ? routesThrough(tree, selected) : []), [view, tree, selected]);
-  const scene = useScene(state, routes);
-  const broken = useMemo(() => findUnanswered(tree).length, [tree]);
+  const routes = useMemo(() => (view === 'route' ? routesThrough(shown, selected) : []), [view, shown, selected]);
+  const scene = useScene(seenState, routes);
+  const broken = useMemo(() => findUnanswered(shown).length, [shown]);
   const position = selected === null ? undefined : indexOf(tree).positions.get(selected);
   const onBoard =
     view === 'hub' ? caret !== null && 'position' in caret && caret.position === selected : caretAnchor(scene.layout, caret) !== null;
 
   return (
     <div className="flex h-dvh flex-col">
-      <BoardStrip state={state} broken={broken} dispatch={dispatch} onFind={() => setFinding(true)} />
+      <BoardStrip
+        state={state}
+        broken={broken}
+        dispatch={dispatch}
+        onFind={() => setFinding(true)}
+        looking={looking}
+        onLook={() => setLooking(!looking)}
+      />
+      {(looking || swapped || isFiltering(filter)) && <FilterRow tree={state.tree} filter={filter} swapped={swapped} dispatch={dispatch} />}
       {finding && (
         <div className="absolute top-11 right-80 z-10 w-80 bg-paper">
           <Caret
@@ -116,15 +131,26 @@ export function BoardScreen(opened: OpenedBoard) {
             </div>
           )}
           <div className="min-h-0 flex-1">
-            <BoardCanvas state={state} scene={scene} dispatch={dispatch} />
+            <BoardCanvas state={seenState} tree={tree} faded={look.faded} scene={scene} dispatch={dispatch} />
           </div>
         </div>
         <aside aria-label="Side sheet" className="overflow-y-auto border-l-2 border-ink p-4 max-[900px]:border-t-2 max-[900px]:border-l-0">
           {!onBoard && caret?.kind === 'guard' && <p className="text-soft">Type on the board.</p>}
           {position && sheet === 'rung' ? (
-            <RungSheet tree={tree} position={position} odds={odds} pending={pending} caret={onBoard ? null : caret} dispatch={dispatch} />
+            <RungSheet
+              tree={tree}
+              hidden={look.hidden}
+              position={position}
+              odds={odds}
+              pending={pending}
+              caret={onBoard ? null : caret}
+              dispatch={dispatch}
+            />
           ) : (
-            <FindingsSheet tree={tree} findings={findings} pending={pending} dispatch={dispatch} />
+            <>
+              <DifferenceSection tree={state.tree} filter={filter} dispatch={dispatch} />
+              <FindingsSheet tree={tree} findings={findings} pending={pending} dispatch={dispatch} />
+            </>
           )}
           <p className="mt-6 border-t border-hair pt-2 text-[13px] text-soft">
             <button type="button" className="min-h-8 underline" onClick={() => dispatch({ type: 'caret', caret: { kind: 'guard' } })}>

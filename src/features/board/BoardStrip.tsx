@@ -18,6 +18,9 @@ interface Props {
   readonly broken: number;
   readonly dispatch: Dispatch<BoardAction>;
   readonly onFind: () => void;
+  /** The row of filters is open. */
+  readonly looking: boolean;
+  readonly onLook: () => void;
 }
 
 function saveWord({ pending, problem }: BoardState): string {
@@ -25,7 +28,7 @@ function saveWord({ pending, problem }: BoardState): string {
   return pending.length > 0 ? 'storing …' : 'stored';
 }
 
-export function BoardStrip({ state, broken, dispatch, onFind }: Props) {
+export function BoardStrip({ state, broken, dispatch, onFind, looking, onLook }: Props) {
   const select = (view: BoardView) => dispatch({ type: 'view', view });
   return (
     <AppStrip title={state.tree.name} links={screenLinks(state.tree.id, 'Board')}>
@@ -39,6 +42,9 @@ export function BoardStrip({ state, broken, dispatch, onFind }: Props) {
       <span role="status" className="ml-auto text-[13px] text-soft">
         {saveWord(state)}
       </span>
+      <StripButton aria-expanded={looking} onClick={onLook}>
+        For whom
+      </StripButton>
       <StripButton onClick={onFind}>Find /</StripButton>
       <StripButton disabled={state.past.length === 0} onClick={() => dispatch({ type: 'undo' })}>
         Undo

@@ -61,6 +61,7 @@ function rungLabel({ rung, folded }: PlacedRung): string {
 
 interface Props {
   readonly layout: BoardLayout;
+  readonly faded: ReadonlySet<string>;
   readonly selected: string | null;
   readonly section: number;
   readonly hovered: string | null;
@@ -85,7 +86,7 @@ const Climbs = memo(function Climbs({ climbs }: { climbs: readonly Climb[] }) {
 });
 
 /** The climb itself. Each rung is a button; its sections are walked with the arrow keys. */
-export function ClimbView({ layout, selected, section, hovered, focusable, onSelect, onOpen, onHover, onKey }: Props) {
+export function ClimbView({ layout, faded, selected, section, hovered, focusable, onSelect, onOpen, onHover, onKey }: Props) {
   const touches = (climb: Climb, id: string | null) => id !== null && (climb.from === id || climb.to === id);
   const strong = layout.climbs.filter((climb) => touches(climb, selected));
   const warm = layout.climbs.filter((climb) => !climb.stub && touches(climb, hovered));
@@ -107,7 +108,9 @@ export function ClimbView({ layout, selected, section, hovered, focusable, onSel
         <RungShape
           key={placed.rung.id}
           placed={placed}
-          mark={placed.rung.id === selected ? 'selected' : placed.rung.id === hovered ? 'hovered' : 'none'}
+          mark={
+            faded.has(placed.rung.id) ? 'faded' : placed.rung.id === selected ? 'selected' : placed.rung.id === hovered ? 'hovered' : 'none'
+          }
         />
       ))}
       {layout.rungs.map((placed) => {
@@ -119,7 +122,7 @@ export function ClimbView({ layout, selected, section, hovered, focusable, onSel
             role="button"
             tabIndex={rung.id === focusable ? 0 : -1}
             data-rung={rung.id}
-            aria-label={rungLabel(placed)}
+            aria-label={faded.has(rung.id) ? `${rung.name}; out of reach under this filter` : rungLabel(placed)}
             aria-pressed={rung.id === selected}
             className="cursor-pointer outline-none [&:focus-visible>.ring]:stroke-ink"
             onClick={() => onSelect(rung.id)}

@@ -40,12 +40,20 @@ function Ticks({ placed }: { placed: PlacedRung }) {
 }
 
 /** One rung: its sections, its name, what stands above and hangs below it. Purely drawn; the rung's button lies over it. */
-export const RungShape = memo(function RungShape({ placed, mark }: { placed: PlacedRung; mark: 'none' | 'hovered' | 'selected' }) {
+export const RungShape = memo(function RungShape({
+  placed,
+  mark,
+}: {
+  placed: PlacedRung;
+  mark: 'none' | 'hovered' | 'selected' | 'faded';
+}) {
   const { rung, x, y, width, thickness, sections } = placed;
   const below = rung.zone === 'under' || rung.zone === 'ground';
   const bar = rung.hub || (rung.ends && !below) ? 'fill-red' : below ? 'fill-his' : 'fill-ink';
   const words = below ? 'fill-his' : 'fill-ink';
   const nameEnd = placed.name.at(-1);
+  // Filtered out: hair-thin and nameless, in its place.
+  if (mark === 'faded') return <line x1={x} x2={x + width} y1={y + thickness / 2} y2={y + thickness / 2} className="stroke-hair" />;
   return (
     <g className="font-figure">
       {mark === 'selected' && (

@@ -13,6 +13,7 @@ import {
   type TreeDocument,
 } from '@/core/tree';
 import type { Odds } from '@/core/odds';
+import type { HiddenBy } from '@/core/structure';
 import { clock, inHundred, plural } from '@/ui/figures';
 import { Field, selectClass } from '@/ui/Field';
 import type { BoardAction, Caret } from './boardState';
@@ -26,6 +27,7 @@ interface Props {
   readonly position: Position;
   readonly odds: Odds | null;
   readonly pending: boolean;
+  readonly hidden: ReadonlyMap<string, HiddenBy>;
   /** The caret, if it is to be typed here rather than on the board. */
   readonly caret: Caret | null;
   readonly dispatch: Dispatch<BoardAction>;
@@ -73,7 +75,7 @@ function OddsLine({ position, odds, pending }: Pick<Props, 'position' | 'odds' |
   );
 }
 
-export function RungSheet({ tree, position, odds, pending, caret, dispatch }: Props) {
+export function RungSheet({ tree, hidden, position, odds, pending, caret, dispatch }: Props) {
   const index = indexOf(tree);
   const moves = index.from.get(position.id)!;
   const isStart = tree.starts.some((start) => start.position === position.id);
@@ -118,7 +120,7 @@ export function RungSheet({ tree, position, odds, pending, caret, dispatch }: Pr
       </div>
       <OddsLine position={position} odds={odds} pending={pending} />
       {caret && <CaretLine tree={tree} caret={caret} dispatch={dispatch} />}
-      {!position.ends && <ShowsList tree={tree} position={position} odds={odds} dispatch={dispatch} />}
+      {!position.ends && <ShowsList tree={tree} hidden={hidden} position={position} odds={odds} dispatch={dispatch} />}
       {position.ends && (
         <p className="mt-3 font-figure text-[17px] font-medium text-red">The climb ends here: {ENDING_WORDS[position.ends]}.</p>
       )}

@@ -1,6 +1,6 @@
 'use client';
 import { useState, type Dispatch } from 'react';
-import { consequencesOf } from '@/core/structure';
+import { consequencesOf, type HiddenBy } from '@/core/structure';
 import {
   indexOf,
   ownerOptions,
@@ -25,10 +25,26 @@ interface Props {
   readonly tree: TreeDocument;
   readonly position: Position;
   readonly odds: Odds | null;
+  /** Transitions that the filter hides, and why. */
+  readonly hidden: ReadonlyMap<string, HiddenBy>;
   readonly dispatch: Dispatch<BoardAction>;
 }
 
-function Move({ tree, move, best, dispatch }: { tree: TreeDocument; move: Transition; best: boolean; dispatch: Dispatch<BoardAction> }) {
+interface MoveProps {
+  readonly tree: TreeDocument;
+  readonly move: Transition;
+  readonly best?: boolean;
+  readonly hiddenBy: HiddenBy | undefined;
+  readonly dispatch: Dispatch<BoardAction>;
+}
+const HIDDEN_WORDS: Record<HiddenBy, string> = {
+  context: 'not with this cloth',
+  ruleSet: 'not under these rules',
+  school: 'another school',
+  profile: 'not for this person',
+};
+
+function Move({ tree, move, best = false, hiddenBy, dispatch }: MoveProps) {
   const [open, setOpen] = useState(false);
   const to = positionOf(indexOf(tree), move.to);
   const words = move.actor === 'owner' ? sayMine(move.name) : sayHis(move.name);
@@ -38,11 +54,12 @@ function Move({ tree, move, best, dispatch }: { tree: TreeDocument; move: Transi
         <button
           type="button"
           aria-expanded={open}
-          className={`min-h-7 text-left hover:underline ${move.actor === 'owner' ? '' : 'text-his'}`}
+          className={`min-h-7 text-left hover:underline ${hiddenBy ? 'text-soft line-through decoration-hair' : move.actor === 'owner' ? '' : 'text-his'}`}
           onClick={() => setOpen(!open)}
         >
           {words}
           {best && <span className="text-red"> · best</span>}
+          {hiddenBy && <span className="text-soft"> · {HIDDEN_WORDS[hiddenBy]}</span>}
         </button>
         <button
           type="button"
@@ -63,7 +80,7 @@ interface ShownProps extends Props {
 }
 
 /** One thing he shows: its share, my answers, and what he gets if they fail. */
-function Shown({ tree, position, read, value, odds, dispatch }: ShownProps) {
+function Shown({ tree, hidden, position, read, value, odds, dispatch }: ShownProps) {
   const [open, setOpen] = useState(false);
   const index = indexOf(tree);
   const answers = ownerOptions(index, position.id).filter((t) => t.when?.[read.id]?.includes(value.id));
@@ -74,7 +91,7 @@ function Shown({ tree, position, read, value, odds, dispatch }: ShownProps) {
       .filter((choice) => choice.shown.some((group) => group.read === read.id && group.values.includes(value.id)))
       .map((choice) => choice.best),
   );
-  const broken = answers.length === 0;
+  const broken = answers.every((move) => hidden.has(move.id));
   return (
     <div className="mt-2">
       <div className="flex items-baseline justify-between gap-2 font-figure text-[15px]">
@@ -91,7 +108,14 @@ function Shown({ tree, position, read, value, odds, dispatch }: ShownProps) {
       </div>
       {open && <ValueEditor tree={tree} position={position} read={read} value={value} dispatch={dispatch} />}
       {answers.map((move) => (
-        <Move key={move.id} tree={tree} move={move} best={answers.length > 1 && best.size === 1 && best.has(move.id)} dispatch={dispatch} />
+        <Move
+          key={move.id}
+          tree={tree}
+          move={move}
+          hiddenBy={hidden.get(move.id)}
+          best={answers.length > 1 && best.size === 1 && best.has(move.id)}
+          dispatch={dispatch}
+        />
       ))}
       {broken && (
         <button
@@ -104,7 +128,7 @@ function Shown({ tree, position, read, value, odds, dispatch }: ShownProps) {
         </button>
       )}
       {falls.map((move) => (
-        <Move key={move.id} tree={tree} move={move} best={false} dispatch={dispatch} />
+        <Move key={move.id} tree={tree} move={move} hiddenBy={hidden.get(move.id)} dispatch={dispatch} />
       ))}
     </div>
   );
@@ -112,7 +136,7 @@ function Shown({ tree, position, read, value, odds, dispatch }: ShownProps) {
 
 /** "He shows, I answer": the heart of the side sheet. */
 export function ShowsList(props: Props) {
-  const { tree, position, odds, dispatch } = props;
+  const { tree, hidden, position, odds, dispatch } = props;
   const silent = ownerOptions(indexOf(tree), position.id).filter((move) => Object.keys(move.when ?? {}).length === 0);
   const closed = position.reads.filter((read) => read.closed);
   return (
@@ -125,7 +149,7 @@ export function ShowsList(props: Props) {
         </p>
       )}
       {silent.map((move) => (
-        <Move key={move.id} tree={tree} move={move} best={false} dispatch={dispatch} />
+        <Move key={move.id} tree={tree} move={move} hiddenBy={hidden.get(move.id)} dispatch={dispatch} />
       ))}
       <div className="mt-2 flex gap-4 font-figure text-[15px]">
         <button

@@ -1,5 +1,6 @@
 import type { SaveOutcome } from '@/contracts/changes';
-import { applyDiff, diffOf, invertDiff, type Diff, type PositionId, type TreeDocument } from '@/core/tree';
+import type { Filter } from '@/core/structure';
+import { applyDiff, diffOf, invertDiff, swapTree, type Diff, type PositionId, type TreeDocument } from '@/core/tree';
 
 export type BoardView = 'tree' | 'guard' | 'hub' | 'route';
 /** What the open caret is typing; each step of a branch follows from the one before. */
@@ -39,6 +40,10 @@ export interface BoardState {
   /** Sub-rows beyond the third are shown. */
   readonly unfolded: boolean;
   readonly sheet: 'rung' | 'findings';
+  /** For whom and under which rules the tree is looked at; changes nothing in it. */
+  readonly filter: Filter;
+  /** Seen by the owner's opponent: what is edited comes from the other side. */
+  readonly swapped: boolean;
   readonly stale: Stale | null;
   readonly problem: string | null;
 }
@@ -62,6 +67,8 @@ export type BoardAction =
   | { readonly type: 'view'; readonly view: BoardView; readonly guard?: PositionId | null }
   | { readonly type: 'route'; readonly route: number }
   | { readonly type: 'fold' }
+  | { readonly type: 'filter'; readonly filter: Filter }
+  | { readonly type: 'seen'; readonly swapped: boolean }
   | { readonly type: 'sheet'; readonly sheet: BoardState['sheet'] }
   | { readonly type: 'caret'; readonly caret: Caret | null };
 
@@ -85,6 +92,8 @@ export function openBoard(opened: OpenedBoard): BoardState {
     unfolded: false,
     caret,
     sheet: opened.selected === null ? 'findings' : 'rung',
+    filter: {},
+    swapped: false,
     stale: null,
     problem: null,
   };
@@ -131,7 +140,7 @@ export function mergeOnto(
 export function reduceBoard(state: BoardState, action: BoardAction): BoardState {
   switch (action.type) {
     case 'edit': {
-      const diff = diffOf(state.tree, action.tree, action.label);
+      const diff = diffOf(state.tree, state.swapped ? swapTree(action.tree) : action.tree, action.label);
       const moved = {
         ...state,
         caret: action.caret === undefined ? state.caret : action.caret,
@@ -184,6 +193,10 @@ export function reduceBoard(state: BoardState, action: BoardAction): BoardState 
       return { ...state, view: action.view, guard: action.guard === undefined ? state.guard : action.guard, route: 0 };
     case 'route':
       return { ...state, route: action.route };
+    case 'filter':
+      return { ...state, filter: action.filter, sheet: 'findings', caret: null };
+    case 'seen':
+      return { ...state, swapped: action.swapped, caret: null };
     case 'fold':
       return { ...state, unfolded: !state.unfolded };
     case 'sheet':

@@ -24,7 +24,7 @@ export interface World {
 /** A caret's line and its list, in px. */
 const LIST_HEIGHT = 364;
 /** Below this the words are too small: the board is then larger than the window. */
-const READABLE = 0.88;
+const READABLE = 0.84;
 
 /** Pan and zoom by d3-zoom straight on the scene's transform, so that React draws nothing while the coach pans. */
 export function useZoom(anchor: { x: number; y: number } | null): ZoomApi {

@@ -45,7 +45,7 @@ export const TEMPO_WORDS = {
   danger: 'Danger: get out.',
 } as const;
 
-function valueName(position: Position, valueId: string): string {
+export function valueName(position: Position, valueId: string): string {
   for (const read of position.reads) {
     const value = read.values.find((item) => item.id === valueId);
     if (value) return sayShown(read, value.name);

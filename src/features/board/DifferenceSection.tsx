@@ -1,0 +1,85 @@
+import { useMemo, type Dispatch } from 'react';
+import { findFilterDifference, isFiltering, type Filter, type HiddenBy, type RouteCount } from '@/core/structure';
+import { ENDING_WORDS, indexOf, positionOf, sayHis, type PositionId, type TreeDocument } from '@/core/tree';
+import { plural } from '@/ui/figures';
+import type { BoardAction } from './boardState';
+import { valueName } from './wording';
+
+const BY: Record<HiddenBy, string> = {
+  context: 'by the cloth',
+  ruleSet: 'by the rules',
+  school: 'by the school',
+  profile: 'by the person',
+};
+const count = ({ byPositions, status }: RouteCount): string => (status === 'budget' ? `more than ${byPositions}` : String(byPositions));
+
+/** What the filter takes away and leaves open. `tree` is the whole tree as stored. */
+export function DifferenceSection({ tree, filter, dispatch }: { tree: TreeDocument; filter: Filter; dispatch: Dispatch<BoardAction> }) {
+  const found = useMemo(() => (isFiltering(filter) ? findFilterDifference(tree, filter) : null), [tree, filter]);
+  if (!found) return null;
+  const index = indexOf(tree);
+  const place = (id: PositionId, words: string, key = id) => (
+    <li key={key}>
+      <button type="button" className="min-h-7 text-left hover:underline" onClick={() => dispatch({ type: 'select', position: id })}>
+        {words}
+      </button>
+    </li>
+  );
+  const reasons = Object.entries(BY).flatMap(([by, words]) => {
+    const hidden = found.hidden.filter((item) => item.by === by).length;
+    return hidden > 0 ? [`${hidden} ${words}`] : [];
+  });
+  const nameOf = (id: PositionId): string => positionOf(index, id).name;
+  return (
+    <section aria-label="What the filter takes away" className="mb-4 border-b-2 border-ink pb-3">
+      <h2 className="text-[19px]">Under this filter</h2>
+      <p>
+        {found.hidden.length === 0 ? 'Nothing is hidden.' : `${plural(found.hidden.length, 'transition')} hidden: ${reasons.join(', ')}.`}
+      </p>
+      <p className={found.routes.after.byPositions === 0 ? 'font-medium text-red' : ''}>
+        {found.routes.after.byPositions === 0
+          ? 'No way from a guard to a goal is left.'
+          : `Ways up: ${count(found.routes.after)}, without it ${count(found.routes.before)}.`}
+      </p>
+      {found.nowUnanswered.length > 0 && (
+        <>
+          <h3 className="mt-2 text-[15px]">Now without an answer</h3>
+          <ul className="text-red">
+            {found.nowUnanswered.map((gap) =>
+              place(
+                gap.position,
+                `${nameOf(gap.position)}: ${valueName(positionOf(index, gap.position), gap.value)}`,
+                `${gap.position} ${gap.value}`,
+              ),
+            )}
+          </ul>
+        </>
+      )}
+      {found.goalsOutOfReach.length > 0 && (
+        <>
+          <h3 className="mt-2 text-[15px]">Goals out of reach</h3>
+          <ul>{found.goalsOutOfReach.map((goal) => place(goal.position, `${nameOf(goal.position)}: ${ENDING_WORDS[goal.ends]}`))}</ul>
+        </>
+      )}
+      {found.outOfReach.length > found.goalsOutOfReach.length && (
+        <p className="mt-2 text-soft">
+          {plural(found.outOfReach.length, 'place')} out of reach: {found.outOfReach.map(nameOf).join(', ')}.
+        </p>
+      )}
+      {found.threatsGone.length > 0 && (
+        <>
+          <h3 className="mt-2 text-[15px]">Threats that fall away</h3>
+          <ul>
+            {found.threatsGone.map((threat) =>
+              place(
+                threat.position,
+                `${nameOf(threat.position)}: ${sayHis(index.transitions.get(threat.transition)!.name)}`,
+                threat.transition,
+              ),
+            )}
+          </ul>
+        </>
+      )}
+    </section>
+  );
+}

@@ -1,0 +1,128 @@
+'use client';
+import type { Dispatch } from 'react';
+import type { Filter } from '@/core/structure';
+import type { Context, TreeDocument } from '@/core/tree';
+import type { BoardAction } from './boardState';
+
+const CLOTH: Record<Context, string> = { gi: 'gi', noGi: 'no-gi', strikes: 'with strikes' };
+
+interface ChoiceProps {
+  readonly label: string;
+  readonly value: string | undefined;
+  readonly any: string;
+  readonly options: readonly (readonly [string, string])[];
+  readonly onChange: (value: string | undefined) => void;
+}
+
+function Choice({ label, value, any, options, onChange }: ChoiceProps) {
+  if (options.length === 0) return null;
+  return (
+    <label className="flex items-baseline gap-1.5 text-soft">
+      {label}
+      <select
+        className="min-h-9 bg-paper font-medium text-ink"
+        value={value ?? ''}
+        onChange={(event) => onChange(event.target.value || undefined)}
+      >
+        <option value="">{any}</option>
+        {options.map(([key, name]) => (
+          <option key={key} value={key}>
+            {name}
+          </option>
+        ))}
+      </select>
+    </label>
+  );
+}
+
+interface Props {
+  readonly tree: TreeDocument;
+  readonly filter: Filter;
+  readonly swapped: boolean;
+  readonly dispatch: Dispatch<BoardAction>;
+}
+
+/** For whom, against whom and under which rules the tree is looked at. Nothing here changes the tree. */
+export function FilterRow({ tree, filter, swapped, dispatch }: Props) {
+  const set = (patch: Partial<Filter>) => dispatch({ type: 'filter', filter: { ...filter, ...patch } });
+  const ruleSet = tree.ruleSets?.find((item) => item.id === filter.ruleSet);
+  const people = tree.profiles ?? [];
+  const named = (of: 'athlete' | 'others') =>
+    people.filter((item) => (item.of === 'athlete') === (of === 'athlete')).map((item) => [item.id, item.name] as const);
+  const chosen = (of: 'athlete' | 'others') => filter.profiles?.find((id) => named(of).some(([key]) => key === id));
+  const choose = (of: 'athlete' | 'others', id: string | undefined) => {
+    const others = (filter.profiles ?? []).filter((item) => !named(of).some(([key]) => key === item));
+    set({ profiles: id === undefined ? others : [...others, id] });
+  };
+  return (
+    <div
+      role="group"
+      aria-label="Look at it"
+      className="flex flex-wrap items-baseline gap-x-6 border-b border-hair px-4 font-figure text-[15px]"
+    >
+      <Choice
+        label="Cloth"
+        any="any"
+        value={filter.context}
+        options={tree.contexts.map((item) => [item, CLOTH[item]])}
+        onChange={(value) => set({ context: value as Context | undefined })}
+      />
+      <Choice
+        label="School"
+        any="all"
+        value={filter.school}
+        options={tree.schools.map((item) => [item, item])}
+        onChange={(school) => set({ school })}
+      />
+      <Choice
+        label="Rules"
+        any="none"
+        value={filter.ruleSet}
+        options={(tree.ruleSets ?? []).map((item) => [item.id, item.name])}
+        onChange={(value) => set({ ruleSet: value, age: undefined, level: undefined })}
+      />
+      {ruleSet && (
+        <>
+          <label className="flex items-baseline gap-1.5 text-soft">
+            Age
+            <input
+              type="number"
+              min={4}
+              max={99}
+              placeholder="–"
+              className="min-h-9 w-12 bg-paper font-medium text-ink"
+              value={filter.age ?? ''}
+              onChange={(event) => {
+                const age = Math.round(Number(event.target.value));
+                set({ age: age >= 1 && age <= 120 ? age : undefined });
+              }}
+            />
+          </label>
+          <Choice
+            label="Level"
+            any="–"
+            value={filter.level}
+            options={(ruleSet.levels ?? []).map((item) => [item, item])}
+            onChange={(level) => set({ level })}
+          />
+        </>
+      )}
+      <Choice label="For" any="anyone" value={chosen('athlete')} options={named('athlete')} onChange={(id) => choose('athlete', id)} />
+      <Choice label="Against" any="anyone" value={chosen('others')} options={named('others')} onChange={(id) => choose('others', id)} />
+      <label className="flex items-baseline gap-1.5 text-soft">
+        Seen by
+        <select
+          className="min-h-9 bg-paper font-medium text-ink"
+          value={swapped ? 'other' : 'owner'}
+          onChange={(event) => dispatch({ type: 'seen', swapped: event.target.value === 'other' })}
+        >
+          <option value="owner">{tree.owner === 'passer' ? 'the passer' : 'the guard player'}</option>
+          <option value="other">{tree.owner === 'passer' ? 'the guard player' : 'the passer'}</option>
+        </select>
+      </label>
+      {ruleSet && (
+        <p className="text-[13px] text-red">Check the current rule book{ruleSet.date ? `; this card is of ${ruleSet.date}` : ''}.</p>
+      )}
+    </div>
+  );
+}
