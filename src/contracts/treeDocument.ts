@@ -76,6 +76,7 @@ export const positionSchema = z.strictObject({
   windowCloses: text.optional(),
   tempoByContext: z.array(z.strictObject({ context: z.enum(CONTEXTS), tempo: z.enum(TEMPOS) })).max(3).optional(),
   legRelation: word.optional(),
+  signs: words.optional(),
   stance: z.enum(STANCES).optional(),
   distance: z.enum(DISTANCES).optional(),
   holds: contacts.optional(),
@@ -90,6 +91,7 @@ export const positionSchema = z.strictObject({
   notes: text.optional(),
   hazards: words.optional(),
   source: text.optional(),
+  fromCatalogue: idSchema.optional(),
 }); // prettier-ignore
 
 export const transitionSchema = z.strictObject({
@@ -129,6 +131,7 @@ export const transitionSchema = z.strictObject({
   unsure: z.boolean().optional(),
   notes: text.optional(),
   source: text.optional(),
+  fromCatalogue: idSchema.optional(),
 }); // prettier-ignore
 
 export const headerSchema = z.strictObject({

@@ -1,3 +1,4 @@
 export { compareText, groupBy, product, sameValue } from './order';
+export { once } from './once';
 export { seededRandom, type Random } from './random';
-export { err, ok, required, type Result } from './result';
+export { err, InvariantError, ok, required, type Result } from './result';

@@ -4,13 +4,13 @@ import { LINES, type Position, type Transition, type TreeDocument } from '../tre
 /** Every field name of the tree file in its fixed place; a record is written in this order. */
 const FIELD_ORDER = [
   'format', 'version', 'tree', 'id', 'from', 'to', 'kind', 'name', 'actor', 'owner', 'contexts', 'schools', 'starts', 'position', 'facts',
-  'aliases', 'family', 'lines', 'tempo', 'tempoReason', 'windowCloses', 'tempoByContext', 'context', 'legRelation', 'stance', 'distance',
+  'aliases', 'family', 'lines', 'tempo', 'tempoReason', 'windowCloses', 'tempoByContext', 'context', 'legRelation', 'signs', 'stance', 'distance',
   'ownerRole', 'heSeesItFirst', 'ends', 'bySchool', 'school', 'continuesIn', 'closed', 'complete', 'cue', 'share', 'unsure',
   'tags', 'when', 'stoppedBy', 'priority', 'works', 'offCue', 'stopped', 'onFail', 'seconds', 'needs', 'makes', 'undoes',
   'athlete', 'part', 'target', 'side', 'spot', 'surface', 'at', 'job', 'quality', 'bundle', 'substitute',
   'holds', 'theirHolds', 'blockedBy', 'enabledBy', 'steps', 'note', 'contacts', 'contactRules', 'fromStep', 'toStep', 'atLeast',
   'first', 'then', 'whenValues', 'letsIn', 'fits', 'legRelations', 'stances', 'provokes', 'parameters', 'never', 'value', 'leadsTo',
-  'checkpoints', 'mistakes', 'error', 'consequence', 'correction', 'announced', 'reads', 'values', 'wordingUnsure', 'notes', 'hazards', 'source',
+  'checkpoints', 'mistakes', 'error', 'consequence', 'correction', 'announced', 'reads', 'values', 'wordingUnsure', 'notes', 'hazards', 'source', 'fromCatalogue',
   'of', 'off', 'on', 'habits', 'physique', 'betterSide', 'levels', 'forbidden', 'tag', 'underAge', 'belowLevel', 'points', 'for', 'date',
   'ruleSets', 'profiles', 'dismissals', 'finding', 'reason', 'defaults', 'positions', 'transitions',
 ]; // prettier-ignore

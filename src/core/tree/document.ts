@@ -53,6 +53,8 @@ export interface Position {
   readonly windowCloses?: string;
   readonly tempoByContext?: readonly TempoIn[];
   readonly legRelation?: string;
+  /** What is seen at a glance; ids of the read finder's signs. */
+  readonly signs?: readonly string[];
   readonly stance?: Stance;
   readonly distance?: Distance;
   readonly holds?: readonly Contact[];
@@ -68,6 +70,8 @@ export interface Position {
   readonly notes?: string;
   readonly hazards?: readonly string[];
   readonly source?: string;
+  /** The catalogue's entry that it was copied from, until the coach confirms it. */
+  readonly fromCatalogue?: string;
 }
 
 /** For some reads the admitted values; a silent read admits all of its values and answers none. */
@@ -121,6 +125,7 @@ export interface Transition {
   readonly unsure?: boolean;
   readonly notes?: string;
   readonly source?: string;
+  readonly fromCatalogue?: string;
 }
 
 export interface RuleSet {

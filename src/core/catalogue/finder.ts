@@ -1,0 +1,65 @@
+import { DISTANCES, STANCES, type Distance, type Position, type Stance } from '../tree';
+import { contradict, isSign, type Sign } from './signs';
+
+/** What the coach has ticked. */
+export interface Seen {
+  readonly signs: readonly Sign[];
+  readonly stance?: Stance;
+  readonly distance?: Distance;
+}
+export interface Place {
+  readonly position: Position;
+  readonly signs: readonly Sign[];
+}
+export interface Match {
+  readonly place: Place;
+  /** (matches − contradictions) ÷ declared features, in [−1, 1]. */
+  readonly share: number;
+  readonly matches: number;
+  readonly contradictions: number;
+  readonly declared: number;
+  /** Rank from 1; places that match equally well share it. */
+  readonly rank: number;
+}
+
+export const hasTicks = (seen: Seen): boolean => seen.signs.length > 0 || seen.stance !== undefined || seen.distance !== undefined;
+
+/** A position of a tree as a place to find: its own signs; unknown words are no signs. */
+export const placeOf = (position: Position): Place => ({ position, signs: (position.signs ?? []).filter(isSign) });
+
+/** How a place fits what is seen. A tick that the place says nothing about neither helps nor hurts. */
+function fit(place: Place, seen: Seen): Omit<Match, 'rank'> {
+  const { stance, distance } = place.position;
+  const declared = place.signs.length + (stance ? 1 : 0) + (distance ? 1 : 0);
+  let matches = seen.signs.filter((sign) => place.signs.includes(sign)).length;
+  let contradictions = seen.signs.filter((sign) => place.signs.some((other) => contradict(sign, other))).length;
+  for (const [ticked, known] of [
+    [seen.stance, stance],
+    [seen.distance, distance],
+  ] as const) {
+    // prettier-ignore
+    if (ticked === undefined || known === undefined) continue;
+    if (ticked === known) matches++;
+    else contradictions++;
+  }
+  return { place, matches, contradictions, declared, share: declared === 0 ? 0 : (matches - contradictions) / declared };
+}
+
+/**
+ * Places that match what is seen, best first: by the share of their declared features that match, contradictions
+ * subtracted; ties keep their order and share a rank. Places without a match are left out. O(places × ticks).
+ */
+export function findPlaces(places: readonly Place[], seen: Seen): Match[] {
+  if (!hasTicks(seen)) return [];
+  const found = places.map((place) => fit(place, seen)).filter((match) => match.matches > 0 && match.share > 0);
+  found.sort((a, b) => b.share - a.share);
+  let rank = 0;
+  return found.map((match, i) => {
+    if (i === 0 || match.share < found[i - 1]!.share - 1e-12) rank = i + 1;
+    return { ...match, rank };
+  });
+}
+
+export const STANCE_WORDS: Record<Stance, string> = { standing: 'standing', kneeling: 'kneeling', combat: 'one knee up', lying: 'lying', seated: 'sitting', squatting: 'squatting' }; // prettier-ignore
+export const DISTANCE_WORDS: Record<Distance, string> = { far: 'far', middle: 'an arm away', close: 'close', tight: 'chest to chest' };
+export { DISTANCES, STANCES };

@@ -1,0 +1,75 @@
+import { freshId, indexOf, withPosition, withTransition, type PositionId, type Transition, type TreeDocument } from '../tree';
+import type { Catalogue, CataloguePosition } from './types';
+
+/** The tree's position that stands for a catalogue entry: copied from it, or of the same name. */
+export function findTaken(tree: TreeDocument, entry: CataloguePosition): PositionId | null {
+  const name = entry.position.name.toLowerCase();
+  const found =
+    tree.positions.find((position) => position.fromCatalogue === entry.position.id) ??
+    tree.positions.find((position) => position.name.toLowerCase() === name);
+  return found?.id ?? null;
+}
+
+/**
+ * Copies a catalogue entry into the tree, reads, reasons and cautions along, marked until the coach confirms. A tree that
+ * has it already is left alone. Guards (what faces the passer, no line held) become starts when `start` is set.
+ */
+export function withEntry(tree: TreeDocument, entry: CataloguePosition, { start = false } = {}): { tree: TreeDocument; id: PositionId } {
+  const known = findTaken(tree, entry);
+  if (known !== null) return { tree, id: known };
+  const id = freshId(entry.position.id, new Set(tree.positions.map((position) => position.id)));
+  const taken = withPosition(tree, { ...entry.position, id, signs: entry.signs, source: 'catalogue', fromCatalogue: entry.position.id });
+  return { tree: start ? { ...taken, starts: [...taken.starts, { position: id }] } : taken, id };
+}
+
+/** The value of this name at a position; the coach may have renamed or re-identified what the catalogue calls it. */
+function valueHere(tree: TreeDocument, from: PositionId, name: string, id: string): { read: string; value: string } | null {
+  for (const read of indexOf(tree).positions.get(from)!.reads) {
+    const value = read.values.find((item) => item.id === id || item.name.toLowerCase() === name.toLowerCase());
+    if (value) return { read: read.id, value: value.id };
+  }
+  return null;
+}
+
+/** Catalogue transitions between two places that the tree has and does not link by that name yet. */
+export function findTakeable(tree: TreeDocument, catalogue: Catalogue): { transition: Transition; from: PositionId; to: PositionId }[] {
+  const taken = new Map(catalogue.positions.flatMap((entry) => {
+    const id = findTaken(tree, entry);
+    return id === null ? [] : [[entry.position.id, id] as const];
+  })); // prettier-ignore
+  const index = indexOf(tree);
+  return catalogue.transitions.flatMap(({ transition }) => {
+    const [from, to] = [taken.get(transition.from), taken.get(transition.to)];
+    if (from === undefined || to === undefined) return [];
+    const isThere = index.from.get(from)!.some((move) => move.fromCatalogue === transition.id || (move.to === to && move.name.toLowerCase() === transition.name.toLowerCase())); // prettier-ignore
+    return isThere ? [] : [{ transition, from, to }];
+  });
+}
+
+/** Copies a catalogue transition between two places of the tree; values that the place does not have are left out of `when`. */
+export function withTakenTransition(
+  tree: TreeDocument,
+  catalogue: Catalogue,
+  { transition, from, to }: { transition: Transition; from: PositionId; to: PositionId },
+): TreeDocument {
+  const origin = catalogue.positions.find((entry) => entry.position.id === transition.from)!;
+  const when = new Map<string, string[]>();
+  for (const [readId, values] of Object.entries(transition.when ?? {})) {
+    for (const id of values) {
+      const name = origin.position.reads.find((read) => read.id === readId)!.values.find((value) => value.id === id)!.name;
+      const here = valueHere(tree, from, name, id);
+      if (here) when.set(here.read, [...(when.get(here.read) ?? []), here.value]);
+    }
+  }
+  const { when: _when, ...rest } = transition;
+  const id = freshId(transition.id, new Set(tree.transitions.map((move) => move.id)));
+  return withTransition(tree, {
+    ...rest, id, from, to, source: 'catalogue', fromCatalogue: transition.id, ...(when.size > 0 ? { when: Object.fromEntries(when) } : {}),
+  }); // prettier-ignore
+}
+
+/** Everything copied from the catalogue and not confirmed yet. */
+export const findUnconfirmed = (tree: TreeDocument): { positions: PositionId[]; transitions: string[] } => ({
+  positions: tree.positions.filter((position) => position.fromCatalogue !== undefined).map((position) => position.id),
+  transitions: tree.transitions.filter((move) => move.fromCatalogue !== undefined).map((move) => move.id),
+});
