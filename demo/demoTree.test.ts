@@ -1,7 +1,8 @@
 import { describe, expect, it } from 'vitest';
 import { classTimeOf, isBranch, plannedUnits } from '@/core/drills';
+import { findPlaces, placeOf } from '@/core/catalogue';
 import { findOdds } from '@/core/odds';
-import { findCycles, findDeadEnds, findUnanswered, findUnreachable } from '@/core/structure';
+import { findCycles, findDeadEnds, findFilterDifference, findUnanswered, findUnreachable, type Filter } from '@/core/structure';
 import { checkTree, ownerOptions, indexOf, type Transition } from '@/core/tree';
 import { demoPlan } from './demoPlan';
 import { demoTree } from './demoTree';
@@ -58,5 +59,28 @@ describe('the demo gym', () => {
     const { totalMinutes } = classTimeOf(plannedUnits(tree, plan).units, plan);
     expect(totalMinutes).toBeGreaterThan(60);
     expect(totalMinutes).toBeLessThanOrEqual(plan.slotMinutes);
+  });
+  it('is found by what is seen: the start of every guard by its own signs', () => {
+    const places = tree.positions.map(placeOf);
+    for (const start of tree.starts) {
+      const { signs, position } = placeOf(index.positions.get(start.position)!);
+      expect(signs.length, position.id).toBeGreaterThan(0);
+      const [first] = findPlaces(places, { signs, stance: position.stance, distance: position.distance });
+      expect(first!.share, position.id).toBe(1);
+    }
+  });
+  it('shows what a filter takes: cloth, three rule cards, two schools, people', () => {
+    expect(tree.ruleSets).toHaveLength(3);
+    const hidden = (filter: Filter): number => findFilterDifference(tree, filter).hidden.length;
+    for (const filter of [
+      { context: 'noGi' as const },
+      { ruleSet: 'saltmarsh-juniors', age: 11 },
+      { school: 'loose' },
+      { school: 'pressure' },
+      { profiles: ['pia-holm'] },
+    ])
+      // prettier-ignore
+      expect(hidden(filter), JSON.stringify(filter)).toBeGreaterThan(0);
+    expect(findFilterDifference(tree, { ruleSet: 'saltmarsh-juniors', age: 11 }).goalsOutOfReach).not.toEqual([]);
   });
 });

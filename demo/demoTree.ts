@@ -1,6 +1,7 @@
 import type { RuleSet, TreeDocument } from '@/core/tree';
 import { guardMoves, guards } from './guards';
 import { hubMoves, hubs } from './hubs';
+import { withSigns } from './signs';
 import { upperMoves, uppers } from './upper';
 
 const STARTS = [
@@ -97,6 +98,6 @@ export const demoTree = (): TreeDocument => ({
     { id: 'tove-lind', name: 'Tove Lind', of: 'partner', off: ['headquarters-i-drag-the-leg'] },
   ],
   notes: 'Six weeks to the league evening. The body lock and the over-under carry the game; the gaps are real.',
-  positions: [...guards, ...hubs, ...uppers],
+  positions: [...guards, ...hubs, ...uppers].map(withSigns),
   transitions: [...guardMoves, ...hubMoves, ...upperMoves],
 });

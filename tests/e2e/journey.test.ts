@@ -42,8 +42,8 @@ describe('a new coach', () => {
     await type(page, 'fold the shield');
     await caretFor('Where it lands');
     await page.keyboard.type('Side pin');
-    await page.keyboard.press('ArrowDown');
-    await type(page, '');
+    await waitForText(page, 'catalogue, settled');
+    await page.keyboard.press('Enter');
     await broken(0);
     await stored();
   });

@@ -140,7 +140,7 @@ describe('taking from it', () => {
     for (const item of offered) tree = withTakenTransition(tree, catalogue, item);
     expect(checkTree(tree).ok).toBe(true);
     expect(findTakeable(tree, catalogue)).toEqual([]);
-    expect(tree.transitions.find((move) => move.name.startsWith('stand up with'))).toMatchObject({ when: { he: ['angles'] }, mistakes: [{ error: 'stands square' }], hazards: ['never slam'] }); // prettier-ignore
+    expect(tree.transitions.find((move) => move.name.startsWith('stand up with'))).toMatchObject({ when: { he: ['angles'] }, mistakes: [{ error: 'stands square' }], hazards: ['Never slam.'] }); // prettier-ignore
   });
   it('leaves out what the place of the coach does not show', () => {
     const bare = { ...entry('closed-low').position, reads: [] };
@@ -174,6 +174,10 @@ describe('the read finder', () => {
     });
     const found = findPlaces([place('a', ['ankles-crossed']), place('b', ['ankles-open']), place('c', ['ankles-open', 'collar'])], { signs: ['ankles-open'], stance: 'standing' }); // prettier-ignore
     expect(found.map((match) => [match.place.position.id, match.matches, match.contradictions, match.rank])).toEqual([['b', 2, 0, 1], ['c', 2, 0, 2]]); // prettier-ignore
+    const fuller = findPlaces([place('bare', ['collar']), place('full', ['collar', 'sleeve', 'legs-open', 'foot-on-hip'])], {
+      signs: ['collar', 'sleeve'],
+    });
+    expect(fuller.map((match) => match.place.position.id)).toEqual(['full', 'bare']);
     const tied = findPlaces([place('b', ['ankles-open']), place('d', ['ankles-open'])], { signs: ['ankles-open'] });
     expect(tied.map((match) => match.rank)).toEqual([1, 1]);
     expect(findPlaces(places, { signs: [] })).toEqual([]);

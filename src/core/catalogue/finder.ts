@@ -1,4 +1,4 @@
-import { DISTANCES, STANCES, type Distance, type Position, type Stance } from '../tree';
+import type { Distance, Position, Stance } from '../tree';
 import { contradict, isSign, type Sign } from './signs';
 
 /** What the coach has ticked. */
@@ -46,20 +46,19 @@ function fit(place: Place, seen: Seen): Omit<Match, 'rank'> {
 }
 
 /**
- * Places that match what is seen, best first: by the share of their declared features that match, contradictions
- * subtracted; ties keep their order and share a rank. Places without a match are left out. O(places × ticks).
+ * Places that match what is seen, best first: by ticks met less ticks contradicted, then by the share of their declared
+ * features that match, so that a place of which little is written down does not come before one that explains more of
+ * what is seen. Ties keep their order and share a rank. Places without a match are left out. O(places × ticks).
  */
 export function findPlaces(places: readonly Place[], seen: Seen): Match[] {
   if (!hasTicks(seen)) return [];
   const found = places.map((place) => fit(place, seen)).filter((match) => match.matches > 0 && match.share > 0);
-  found.sort((a, b) => b.share - a.share);
+  const met = (match: Omit<Match, 'rank'>): number => match.matches - match.contradictions;
+  found.sort((a, b) => met(b) - met(a) || b.share - a.share);
   let rank = 0;
   return found.map((match, i) => {
-    if (i === 0 || match.share < found[i - 1]!.share - 1e-12) rank = i + 1;
+    const before = found[i - 1];
+    if (!before || met(match) < met(before) || match.share < before.share - 1e-12) rank = i + 1;
     return { ...match, rank };
   });
 }
-
-export const STANCE_WORDS: Record<Stance, string> = { standing: 'standing', kneeling: 'kneeling', combat: 'one knee up', lying: 'lying', seated: 'sitting', squatting: 'squatting' }; // prettier-ignore
-export const DISTANCE_WORDS: Record<Distance, string> = { far: 'far', middle: 'an arm away', close: 'close', tight: 'chest to chest' };
-export { DISTANCES, STANCES };

@@ -1,5 +1,5 @@
 import { InvariantError, required } from '../base';
-import { DISTANCES, ENDINGS, FAMILIES, LINES, READ_KINDS, STANCES, TEMPOS, TRANSITION_KINDS, VALUE_KINDS, type Position, type Read, type Transition } from '../tree'; // prettier-ignore
+import { asSentence, DISTANCES, ENDINGS, FAMILIES, LINES, READ_KINDS, STANCES, TEMPOS, TRANSITION_KINDS, VALUE_KINDS, type Position, type Read, type Transition } from '../tree'; // prettier-ignore
 import { isSign, type Sign } from './signs';
 import type { CataloguePosition, CatalogueTransition } from './types';
 
@@ -51,13 +51,13 @@ function parsePosition(block: string): CataloguePosition {
     family: oneOf(FAMILIES, family, place),
     lines: list(required(lines, place), ',').map((line) => oneOf(LINES, line, place)),
     tempo: oneOf(TEMPOS, tempo, place),
-    tempoReason: field('why'),
+    tempoReason: asSentence(field('why')),
     windowCloses: field('closes'),
     distance: oneOf(DISTANCES, distance, place),
     stance: oneOf(STANCES, stance, place),
     legRelation: required(legRelation, place),
     reads,
-    hazards: [field('care')],
+    hazards: [asSentence(field('care'))],
     ...(ends ? { ends: oneOf(ENDINGS, ends, place) } : {}),
     ...(place.endsWith('-below') ? { ownerRole: 'below' as const } : {}),
   };
@@ -101,7 +101,7 @@ function parseTransition(line: string, positions: ReadonlyMap<string, Position>)
     ...(mine
       ? { mistakes: [{ error: required(error, line), consequence: required(consequence, line), correction: required(correction, line) }] }
       : {}),
-    ...(care === '-' ? {} : { hazards: [required(care, line)] }),
+    ...(care === '-' ? {} : { hazards: [asSentence(required(care, line))] }),
     ...(marks.includes('gi') ? { contexts: ['gi' as const] } : {}),
     ...(others.length > 0 || schools.length > 0 ? { tags: [...others, ...schools] } : {}),
   };

@@ -1,12 +1,12 @@
 import { freshId, indexOf, withPosition, withTransition, type PositionId, type Transition, type TreeDocument } from '../tree';
 import type { Catalogue, CataloguePosition } from './types';
 
-/** The tree's position that stands for a catalogue entry: copied from it, or of the same name. */
+/** The tree's position that stands for a catalogue entry: copied from it, or called by one of its names. */
 export function findTaken(tree: TreeDocument, entry: CataloguePosition): PositionId | null {
-  const name = entry.position.name.toLowerCase();
+  const names = new Set([entry.position.name, ...(entry.position.aliases ?? [])].map((name) => name.toLowerCase()));
   const found =
     tree.positions.find((position) => position.fromCatalogue === entry.position.id) ??
-    tree.positions.find((position) => position.name.toLowerCase() === name);
+    tree.positions.find((position) => names.has(position.name.toLowerCase()));
   return found?.id ?? null;
 }
 

@@ -1,9 +1,4 @@
-import { ENDING_WORDS, findValue, indexOf, positionOf, sayHis, sayMine, sayShown, type Position, type Transition, type TransitionId, type TreeDocument } from '../tree'; // prettier-ignore
-
-const sentence = (text: string): string => {
-  const trimmed = text.trim();
-  return `${trimmed.charAt(0).toUpperCase()}${trimmed.slice(1)}${/[.!?]$/.test(trimmed) ? '' : '.'}`;
-};
+import { asSentence, ENDING_WORDS, findValue, indexOf, positionOf, sayHis, sayMine, sayShown, type Position, type Transition, type TransitionId, type TreeDocument } from '../tree'; // prettier-ignore
 
 function sayCue(from: Position, move: Transition): string | null {
   const shown = Object.values(move.when ?? {}).flat().flatMap((id) => findValue(from, id) ?? []); // prettier-ignore
@@ -19,15 +14,15 @@ function sayStep(tree: TreeDocument, move: Transition): string[] {
   const [from, to] = [positionOf(index, move.from), positionOf(index, move.to)];
   const cue = sayCue(from, move);
   const done = move.actor === 'owner' ? sayMine(move.name) : sayHis(move.name);
-  const lines = [sentence(cue ? `if ${cue}, ${done}` : done)];
-  lines.push(sentence(to.ends ? `that is ${to.name}: ${ENDING_WORDS[to.ends]}` : `now it is ${to.name}`));
+  const lines = [asSentence(cue ? `if ${cue}, ${done}` : done)];
+  lines.push(asSentence(to.ends ? `that is ${to.name}: ${ENDING_WORDS[to.ends]}` : `now it is ${to.name}`));
   if (to.tempo === 'actNow' && !to.ends)
-    lines.push(sentence(`act at once${to.windowCloses ? `, before ${to.windowCloses.replace(/^when /, '')}` : ''}`));
+    lines.push(asSentence(`act at once${to.windowCloses ? `, before ${to.windowCloses.replace(/^when /, '')}` : ''}`));
   const stops = (move.stoppedBy ?? []).flatMap((id) => findValue(from, id) ?? []).map(({ read, value }) => sayShown(read, value.name));
-  if (stops.length > 0) lines.push(sentence(`it fails if ${stops.join(' or ')}`));
+  if (stops.length > 0) lines.push(asSentence(`it fails if ${stops.join(' or ')}`));
   for (const { error, correction } of move.mistakes ?? [])
-    lines.push(sentence(`watch: ${error}${correction ? `; instead ${correction}` : ''}`));
-  for (const hazard of [...(move.hazards ?? []), ...(to.hazards ?? [])]) lines.push(sentence(`take care: ${hazard}`));
+    lines.push(asSentence(`watch: ${error}${correction ? `; instead ${correction}` : ''}`));
+  for (const hazard of [...(move.hazards ?? []), ...(to.hazards ?? [])]) lines.push(asSentence(`take care: ${hazard}`));
   return lines;
 }
 
@@ -41,6 +36,6 @@ export function sayBranch(tree: TreeDocument, branch: readonly TransitionId[]): 
   const first = moves[0];
   if (!first) return [];
   const start = positionOf(index, first.from);
-  const opening = sentence(`start in ${start.name}${start.tempoReason ? `: ${start.tempoReason}` : ''}`);
+  const opening = asSentence(`start in ${start.name}${start.tempoReason ? `: ${start.tempoReason}` : ''}`);
   return moves.map((move, i) => [...(i === 0 ? [opening] : []), ...sayStep(tree, move)].join(' '));
 }

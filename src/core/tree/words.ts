@@ -1,5 +1,11 @@
 import type { Read } from './document';
-import type { Ending } from './vocabulary';
+import type { Distance, Ending, Stance, Tempo } from './vocabulary';
+
+/** The text as a sentence: a capital at the front, a full stop at the end. */
+export function asSentence(text: string): string {
+  const trimmed = text.trim();
+  return `${trimmed.charAt(0).toUpperCase()}${trimmed.slice(1)}${/[.!?]$/.test(trimmed) ? '' : '.'}`;
+}
 
 /** "I cut the knee across", however the coach typed it. */
 export const sayMine = (name: string): string => (/^I\b/.test(name) ? name : `I ${name}`);
@@ -17,3 +23,19 @@ export const ENDING_WORDS: Record<Ending, string> = {
   submitted: 'submitted',
   escaped: 'he is away',
 };
+
+export const TEMPO_WORDS: Record<Tempo, string> = {
+  safe: 'Safe to wait.',
+  neutral: 'Neither safe nor hurried.',
+  actNow: 'Act now.',
+  danger: 'Danger: get out.',
+};
+export const STANCE_WORDS: Record<Stance, string> = {
+  standing: 'standing',
+  kneeling: 'kneeling',
+  combat: 'one knee up',
+  lying: 'lying',
+  seated: 'sitting',
+  squatting: 'squatting',
+};
+export const DISTANCE_WORDS: Record<Distance, string> = { far: 'far', middle: 'an arm away', close: 'close', tight: 'chest to chest' };

@@ -1,6 +1,7 @@
 'use client';
 import { useEffect, useMemo, useRef, useState, type Dispatch, type KeyboardEvent } from 'react';
 import { guardOf, layoutHub, type HubLayout, type HubSection, type PlacedRung } from '@/core/board';
+import type { Catalogue } from '@/core/catalogue';
 import { indexOf, positionOf, type TreeDocument } from '@/core/tree';
 import { StripButton } from '@/ui/StripButton';
 import type { BoardAction, BoardState } from './boardState';
@@ -18,6 +19,7 @@ interface Props {
   /** The whole tree, which the caret edits. */
   readonly tree: TreeDocument;
   readonly faded: ReadonlySet<string>;
+  readonly catalogue: Catalogue | null;
   readonly scene: Scene;
   readonly dispatch: Dispatch<BoardAction>;
 }
@@ -43,7 +45,7 @@ function hubAnchor(hub: HubLayout, state: BoardState): { x: number; y: number } 
 }
 
 /** The drawn part of the board: pan, zoom, the keys, and the caret in place. */
-export function BoardCanvas({ state, tree, faded, scene, dispatch }: Props) {
+export function BoardCanvas({ state, tree, faded, catalogue, scene, dispatch }: Props) {
   const { selected, caret, section } = state;
   const { layout } = scene;
   const [hovered, setHovered] = useState<string | null>(null);
@@ -150,7 +152,7 @@ export function BoardCanvas({ state, tree, faded, scene, dispatch }: Props) {
       </svg>
       {caret && anchor && (
         <div ref={overlay} className="absolute top-0 left-0 w-72 bg-paper">
-          <CaretLine tree={tree} caret={caret} dispatch={dispatch} />
+          <CaretLine tree={tree} caret={caret} catalogue={catalogue} dispatch={dispatch} />
         </div>
       )}
       <div className="absolute right-3 bottom-2 flex gap-3 bg-paper px-2">

@@ -15,6 +15,7 @@ import { FindingsSheet } from './FindingsSheet';
 import { lookAt } from './lookedAt';
 import { RungSheet } from './RungSheet';
 import { StaleDialog } from './StaleDialog';
+import { useCatalogue } from './useCatalogue';
 import { useFreshness } from './useFreshness';
 import { useSaveQueue } from './useSaveQueue';
 import { caretAnchor, routesThrough, sceneOf, type Scene } from './viewModel';
@@ -65,6 +66,7 @@ export function BoardScreen(opened: OpenedBoard) {
   const [state, dispatch] = useReducer(reduceBoard, opened, openBoard);
   const [finding, setFinding] = useState(false);
   const [looking, setLooking] = useState(false);
+  const catalogue = useCatalogue();
   const { selected, caret, sheet, view, filter, swapped } = state;
   const look = useMemo(() => lookAt(state.tree, filter, swapped), [state.tree, filter, swapped]);
   const { seen: tree, shown } = look;
@@ -131,7 +133,7 @@ export function BoardScreen(opened: OpenedBoard) {
             </div>
           )}
           <div className="min-h-0 flex-1">
-            <BoardCanvas state={seenState} tree={tree} faded={look.faded} scene={scene} dispatch={dispatch} />
+            <BoardCanvas state={seenState} tree={tree} faded={look.faded} catalogue={catalogue} scene={scene} dispatch={dispatch} />
           </div>
         </div>
         <aside aria-label="Side sheet" className="overflow-y-auto border-l-2 border-ink p-4 max-[900px]:border-t-2 max-[900px]:border-l-0">
@@ -140,6 +142,7 @@ export function BoardScreen(opened: OpenedBoard) {
             <RungSheet
               tree={tree}
               hidden={look.hidden}
+              catalogue={catalogue}
               position={position}
               odds={odds}
               pending={pending}

@@ -1,18 +1,38 @@
 'use client';
 import type { Dispatch } from 'react';
-import { Caret } from '@/ui/Caret';
+import { Caret, type CaretOption } from '@/ui/Caret';
 import { sayHis, sayMine, type TreeDocument } from '@/core/tree';
+import type { Catalogue } from '@/core/catalogue';
 import type { BoardAction, Caret as CaretState } from './boardState';
-import { landingCaret, landingOptions, landOn, landOnNew, nextBroken, typeGuard, typeValue } from './branch';
+import {
+  entriesFor,
+  landingCaret,
+  landingOptions,
+  landOn,
+  landOnEntry,
+  landOnNew,
+  nextBroken,
+  takeGuard,
+  typeGuard,
+  typeValue,
+} from './branch';
 
 interface Props {
   readonly tree: TreeDocument;
   readonly caret: CaretState;
+  readonly catalogue: Catalogue | null;
   readonly dispatch: Dispatch<BoardAction>;
 }
 
+/** The guard as typed first, then the catalogue's of that name. */
+function guardOptions(tree: TreeDocument, catalogue: Catalogue | null, typed: string): CaretOption[] {
+  if (typed.trim() === '') return [];
+  const entries = entriesFor(tree, catalogue, typed).map(({ position }) => ({ key: position.id, label: position.name, note: 'catalogue' }));
+  return [{ key: 'new', label: typed.trim(), isNew: true }, ...entries];
+}
+
 /** The open caret: which sentence is typed, and what its Enter does. */
-export function CaretLine({ tree, caret, dispatch }: Props) {
+export function CaretLine({ tree, caret, catalogue, dispatch }: Props) {
   const close = () => dispatch({ type: 'caret', caret: null });
   const next = () => {
     const after = 'value' in caret && caret.value !== null ? { position: caret.position, value: caret.value } : null;
@@ -27,7 +47,11 @@ export function CaretLine({ tree, caret, dispatch }: Props) {
           lead="He shows"
           label="Name the guard he shows"
           hint="closed guard, knee shield …"
-          onText={(text) => dispatch(typeGuard(tree, text))}
+          optionsFor={(typed) => guardOptions(tree, catalogue, typed)}
+          onPick={(picked, typed) => {
+            const entry = entriesFor(tree, catalogue, typed).find((item) => item.position.id === picked.key);
+            dispatch(entry ? takeGuard(tree, entry) : typeGuard(tree, typed.trim()));
+          }}
           onClose={close}
         />
       );
@@ -75,16 +99,17 @@ export function CaretLine({ tree, caret, dispatch }: Props) {
           label="Where it lands: a position of this tree, or a new one"
           hint="type a name"
           optionsFor={(typed) =>
-            landingOptions(tree, caret, typed).map((option) => ({
+            landingOptions(tree, caret, typed, catalogue).map((option) => ({
               key: option.key,
               label: option.name,
               note: option.note,
-              isNew: option.position === null,
+              isNew: option.landing !== null,
             }))
           }
           onPick={(picked, typed) => {
-            const option = landingOptions(tree, caret, typed).find((item) => item.key === picked.key);
+            const option = landingOptions(tree, caret, typed, catalogue).find((item) => item.key === picked.key);
             if (option?.position) dispatch(landOn(tree, caret, option.position));
+            else if (option?.entry) dispatch(landOnEntry(tree, caret, option.entry));
             else if (option?.landing) dispatch(landOnNew(tree, caret, option.name, option.landing));
           }}
           onClose={close}

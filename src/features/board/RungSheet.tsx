@@ -1,6 +1,7 @@
 'use client';
 import type { Dispatch } from 'react';
 import {
+  TEMPO_WORDS,
   ENDING_WORDS,
   indexOf,
   LINES,
@@ -13,6 +14,7 @@ import {
   type TreeDocument,
 } from '@/core/tree';
 import type { Odds } from '@/core/odds';
+import type { Catalogue } from '@/core/catalogue';
 import type { HiddenBy } from '@/core/structure';
 import { clock, inHundred, plural } from '@/ui/figures';
 import { Field, selectClass } from '@/ui/Field';
@@ -20,7 +22,6 @@ import type { BoardAction, Caret } from './boardState';
 import { CaretLine } from './CaretLine';
 import { InlineName } from '@/ui/InlineName';
 import { ShowsList } from './ShowsList';
-import { TEMPO_WORDS } from './wording';
 
 interface Props {
   readonly tree: TreeDocument;
@@ -28,6 +29,7 @@ interface Props {
   readonly odds: Odds | null;
   readonly pending: boolean;
   readonly hidden: ReadonlyMap<string, HiddenBy>;
+  readonly catalogue: Catalogue | null;
   /** The caret, if it is to be typed here rather than on the board. */
   readonly caret: Caret | null;
   readonly dispatch: Dispatch<BoardAction>;
@@ -75,7 +77,7 @@ function OddsLine({ position, odds, pending }: Pick<Props, 'position' | 'odds' |
   );
 }
 
-export function RungSheet({ tree, hidden, position, odds, pending, caret, dispatch }: Props) {
+export function RungSheet({ tree, hidden, catalogue, position, odds, pending, caret, dispatch }: Props) {
   const index = indexOf(tree);
   const moves = index.from.get(position.id)!;
   const isStart = tree.starts.some((start) => start.position === position.id);
@@ -119,7 +121,7 @@ export function RungSheet({ tree, hidden, position, odds, pending, caret, dispat
         </p>
       </div>
       <OddsLine position={position} odds={odds} pending={pending} />
-      {caret && <CaretLine tree={tree} caret={caret} dispatch={dispatch} />}
+      {caret && <CaretLine tree={tree} caret={caret} catalogue={catalogue} dispatch={dispatch} />}
       {!position.ends && <ShowsList tree={tree} hidden={hidden} position={position} odds={odds} dispatch={dispatch} />}
       {position.ends && (
         <p className="mt-3 font-figure text-[17px] font-medium text-red">The climb ends here: {ENDING_WORDS[position.ends]}.</p>

@@ -3,6 +3,7 @@ import {
   type TreeDocument, type ValueKind,
 } from '@/core/tree'; // prettier-ignore
 import { findUnanswered } from '@/core/structure';
+import { findTaken, searchCatalogue, withEntry, type Catalogue, type CataloguePosition } from '@/core/catalogue';
 import type { BoardAction, Caret } from './boardState';
 
 /** What typing at the caret does: one edit and the caret that follows it. */
@@ -33,6 +34,23 @@ export function typeGuard(tree: TreeDocument, name: string): Typed {
   const added = withNewGuard(tree, name, guess(name, FAMILY_WORDS, 'open'));
   return { type: 'edit', label: `guard ${name}`, tree: added.tree, caret: { kind: 'value', position: added.id }, select: added.id };
 }
+
+/** A guard as the catalogue knows it, its reads along; the caret opens on the first thing he shows. */
+export function takeGuard(tree: TreeDocument, entry: CataloguePosition): Typed {
+  const added = withEntry(tree, entry, { start: true });
+  return {
+    type: 'edit',
+    label: `guard ${entry.position.name} from the catalogue`,
+    tree: added.tree,
+    caret: firstGapAt(added.tree, added.id),
+    select: added.id,
+  };
+}
+
+const firstGapAt = (tree: TreeDocument, position: string): Caret => {
+  const gap = findUnanswered(tree).find((item) => item.position === position);
+  return gap ? { kind: 'answer', position, read: gap.read, value: gap.value } : { kind: 'value', position };
+};
 
 export function typeValue(tree: TreeDocument, position: string, name: string): Typed {
   const added = withNewValue(tree, position, { name, kind: guess(name, KIND_WORDS, 'other') });
@@ -84,6 +102,13 @@ export function landOnNew(tree: TreeDocument, caret: LandingCaret, name: string,
   return finish(added.tree, caret, added.id, true);
 }
 
+/** Lands on a place of the catalogue, which is copied into the tree. */
+export function landOnEntry(tree: TreeDocument, caret: LandingCaret, entry: CataloguePosition): Typed {
+  const added = withEntry(tree, entry);
+  const done = finish(added.tree, caret, added.id, true);
+  return entry.position.ends ? done : { ...done, caret: caret.actor === 'owner' ? firstGapAt(done.tree, added.id) : null };
+}
+
 export interface LandingOption {
   readonly key: string;
   readonly name: string;
@@ -91,7 +116,14 @@ export interface LandingOption {
   readonly note: string;
   readonly position: string | null;
   readonly landing: Landing | null;
+  readonly entry?: CataloguePosition;
 }
+
+const OFFERED = 3;
+
+/** Places of the catalogue that the tree does not have, by any of their names. */
+export const entriesFor = (tree: TreeDocument, catalogue: Catalogue | null, typed: string): CataloguePosition[] =>
+  catalogue === null || typed.trim().length < 2 ? [] : searchCatalogue(catalogue, typed).filter((entry) => findTaken(tree, entry) === null).slice(0, OFFERED); // prettier-ignore
 
 const heightNote = (position: Position): string => position.ends ?? position.lines.at(-1) ?? 'facing';
 
@@ -121,8 +153,13 @@ const NEW_OPPONENT: readonly (readonly [Landing, string])[] = [
   ['escaped', 'he is away'],
 ];
 
-/** Existing positions first, best match first, then by nearness of height; a new one last. */
-export function landingOptions(tree: TreeDocument, caret: LandingCaret, typed: string): LandingOption[] {
+/** Existing positions first, best match first, then by nearness of height; then the catalogue's; a new one last. */
+export function landingOptions(
+  tree: TreeDocument,
+  caret: LandingCaret,
+  typed: string,
+  catalogue: Catalogue | null = null,
+): LandingOption[] {
   const from = positionOf(indexOf(tree), caret.position);
   const known = tree.positions
     .map((position) => ({ position, match: matchOf([position.name, ...(position.aliases ?? [])], typed) }))
@@ -147,5 +184,13 @@ export function landingOptions(tree: TreeDocument, caret: LandingCaret, typed: s
       ? []
       : [{ key: `new ${landing}`, name: typed.trim(), note: landing === 'nextLine' ? `${next} cleared` : note, position: null, landing }],
   );
-  return [...known, ...fresh];
+  const entries = entriesFor(tree, catalogue, typed).map((entry): LandingOption => ({
+    key: `catalogue ${entry.position.id}`,
+    name: entry.position.name,
+    note: `catalogue, ${heightNote(entry.position)}`,
+    position: null,
+    landing: null,
+    entry,
+  }));
+  return [...known, ...entries, ...fresh];
 }

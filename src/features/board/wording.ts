@@ -38,13 +38,6 @@ export function plankText(read: Read, valueId: string): string {
   return `${read.name}, ${inHundred(share)}`;
 }
 
-export const TEMPO_WORDS = {
-  safe: 'Safe to wait.',
-  neutral: 'Neither safe nor hurried.',
-  actNow: 'Act now.',
-  danger: 'Danger: get out.',
-} as const;
-
 export function valueName(position: Position, valueId: string): string {
   for (const read of position.reads) {
     const value = read.values.find((item) => item.id === valueId);

@@ -29,7 +29,7 @@ half-underhook | Half, deep underhook | dogfight grip; half with underhook | hal
   he goes-behind | goes behind me | turn | his head slips out at the back
   timing on-time | his hip is on the mat | other | I feel his weight
   timing too-late | he is on both knees | other | our shoulders are level
-knee-shield-high | Knee shield, high | high knee shield; shin across the chest | half | - | neutral
+knee-shield-high | Knee shield, high | knee shield; high knee shield; shin across the chest | half | - | neutral
   why: his knee keeps my chest away and my head up
   closes: when he catches an underhook
   seen: leg-between knee-across frames

@@ -117,7 +117,7 @@ single-leg-x | Single-leg X | outside ashi; one-leg x | entanglement | - | actNo
   he hunts-heel | hunts the heel | submission | his elbow closes round my foot
   timing on-time | before the second leg | other | one knee line is free
   timing too-late | his second leg is over | other | both his knees are on one side
-butterfly-flat | Butterfly, flat | flat butterfly; both hooks in | open | - | safe
+butterfly-flat | Butterfly, flat | butterfly; flat butterfly; both hooks in | open | - | safe
   why: on his back the hooks lift little
   closes: when he sits up under my chest
   seen: legs-open two-hooks frames

@@ -1,0 +1,159 @@
+'use client';
+import { useState } from 'react';
+import { findTakeable, findTaken, findUnconfirmed, getCatalogue, searchCatalogue, withEntry, withTakenTransition, type CataloguePosition } from '@/core/catalogue'; // prettier-ignore
+import { groupBy } from '@/core/base';
+import type { Family, TreeDocument } from '@/core/tree';
+import { AppStrip } from '@/ui/AppStrip';
+import { buttonClass } from '@/ui/Field';
+import { plural } from '@/ui/figures';
+import { screenLinks } from '@/ui/screenLinks';
+import { EntrySheet } from './EntrySheet';
+import { useTreeEdits } from './useTreeEdits';
+
+const FAMILY_TITLES: Record<Family, string> = {
+  open: 'Open guards',
+  half: 'Half guards',
+  closed: 'Closed guards',
+  entanglement: 'Leg entanglements',
+  turtle: 'Turtle',
+  standing: 'Standing',
+  hub: 'Hubs',
+  transit: 'On the way',
+  pin: 'Pins',
+  back: 'The back',
+  submission: 'Submissions',
+  lost: 'Lost',
+};
+const GUARDS: readonly Family[] = ['open', 'half', 'closed', 'entanglement', 'standing'];
+
+interface Props {
+  readonly tree: TreeDocument;
+  readonly revision: number;
+  readonly at: string | null;
+}
+
+/** Everything the program knows of the sport, to look up and to take into the tree. */
+export function CatalogueScreen({ tree: opened, revision, at }: Props) {
+  const catalogue = getCatalogue();
+  const { tree, isStored, problem, edit } = useTreeEdits(opened, revision);
+  const [typed, setTyped] = useState('');
+  const [shown, setShown] = useState(at ?? catalogue.positions[0]!.position.id);
+  const entry = catalogue.positions.find((item) => item.position.id === shown) ?? catalogue.positions[0]!;
+  const list = typed.trim() === '' ? catalogue.positions : searchCatalogue(catalogue, typed, 30);
+  const groups = groupBy(list, (item) => item.position.family);
+  const offered = findTakeable(tree, catalogue);
+  const unconfirmed = findUnconfirmed(tree);
+  const take = (item: CataloguePosition) =>
+    edit(`${item.position.name} from the catalogue`, (now) => withEntry(now, item, { start: GUARDS.includes(item.position.family) && item.position.lines.length === 0 }).tree); // prettier-ignore
+  return (
+    <div className="flex h-dvh flex-col">
+      <AppStrip title={tree.name} links={screenLinks(tree.id, 'Catalogue')}>
+        <span role="status" className="text-[13px] text-soft">
+          {isStored ? 'stored' : 'storing …'}
+        </span>
+      </AppStrip>
+      {problem && (
+        <p role="alert" className="border-b border-red bg-tint px-4 py-1">
+          {problem}
+        </p>
+      )}
+      <main className="grid min-h-0 flex-1 grid-cols-[300px_minmax(0,1fr)_300px] max-lg:grid-cols-1 max-lg:overflow-auto">
+        <h1 className="sr-only">Catalogue</h1>
+        <nav aria-label="Entries" className="overflow-y-auto border-r-2 border-ink p-4 max-lg:max-h-72 max-lg:border-r-0">
+          <input
+            type="search"
+            aria-label="Find in the catalogue"
+            placeholder="find: knee shield, drag …"
+            value={typed}
+            onChange={(event) => setTyped(event.target.value)}
+            className="min-h-9 w-full border-b-2 border-red bg-paper font-figure text-[15px] outline-none"
+          />
+          {list.length === 0 && <p className="mt-2">Nothing by that name, not even with a letter wrong. Draw it on the board.</p>}
+          {[...groups].map(([family, items]) => (
+            <div key={family}>
+              <h2 className="mt-3 text-[15px] tracking-wide text-soft uppercase">{FAMILY_TITLES[family]}</h2>
+              <ul>
+                {items.map((item) => (
+                  <li key={item.position.id}>
+                    <button
+                      type="button"
+                      aria-current={item === entry}
+                      className={`flex min-h-8 w-full items-baseline justify-between gap-2 text-left font-figure text-[15px] ${item === entry ? 'bg-tint font-semibold' : 'hover:underline'}`}
+                      onClick={() => setShown(item.position.id)}
+                    >
+                      {item.position.name}
+                      {findTaken(tree, item) !== null && <span className="text-[13px] text-soft">in the tree</span>}
+                    </button>
+                  </li>
+                ))}
+              </ul>
+            </div>
+          ))}
+        </nav>
+        <div className="overflow-y-auto p-5">
+          <EntrySheet
+            tree={tree}
+            catalogue={catalogue}
+            entry={entry}
+            onTake={() => take(entry)}
+            onConfirm={(id) =>
+              edit('confirmed', (now) => ({
+                ...now,
+                positions: now.positions.map((item) => (item.id === id ? { ...item, fromCatalogue: undefined } : item)),
+                transitions: now.transitions.map((move) => (move.from === id ? { ...move, fromCatalogue: undefined } : move)),
+              }))
+            }
+            onShow={setShown}
+          />
+        </div>
+        <aside aria-label="Side sheet" className="overflow-y-auto border-l-2 border-ink p-4 max-lg:border-t-2 max-lg:border-l-0">
+          <h2 className="text-[19px]">Ways between your places</h2>
+          <p className="text-soft">
+            {offered.length === 0
+              ? 'Every way that the catalogue knows between the places of your tree is drawn. Add another place to get more.'
+              : `The catalogue knows ${plural(offered.length, 'way')} between places of your tree that you have not drawn.`}
+          </p>
+          <ul>
+            {offered.slice(0, 40).map((item) => (
+              <li key={item.transition.id} className="border-t border-hair py-1.5">
+                <p className={`font-figure text-[15px] font-medium ${item.transition.actor === 'owner' ? '' : 'text-his'}`}>
+                  {item.transition.actor === 'owner' ? 'I' : 'he'} {item.transition.name}
+                </p>
+                <p className="text-[13px] text-soft">
+                  {tree.positions.find((position) => position.id === item.from)?.name} →{' '}
+                  {tree.positions.find((position) => position.id === item.to)?.name}
+                </p>
+                <button
+                  type="button"
+                  className="min-h-8 underline"
+                  onClick={() => edit(`${item.transition.name} from the catalogue`, (now) => withTakenTransition(now, catalogue, item))}
+                >
+                  Add it
+                </button>
+              </li>
+            ))}
+          </ul>
+          {offered.length > 1 && (
+            <button
+              type="button"
+              className={`${buttonClass} mt-2`}
+              onClick={() =>
+                edit('ways from the catalogue', (now) =>
+                  findTakeable(now, catalogue).reduce((next, item) => withTakenTransition(next, catalogue, item), now),
+                )
+              }
+            >
+              Add all {offered.length}
+            </button>
+          )}
+          {unconfirmed.positions.length + unconfirmed.transitions.length > 0 && (
+            <p className="mt-4 border-t border-hair pt-2 text-soft">
+              From the catalogue and not confirmed yet: {plural(unconfirmed.positions.length, 'place')},{' '}
+              {plural(unconfirmed.transitions.length, 'way')}.
+            </p>
+          )}
+        </aside>
+      </main>
+    </div>
+  );
+}

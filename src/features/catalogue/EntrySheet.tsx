@@ -1,0 +1,102 @@
+import Link from 'next/link';
+import { findTaken, type Catalogue, type CataloguePosition } from '@/core/catalogue';
+import { asSentence, DISTANCE_WORDS, sayHis, sayMine, sayShown, STANCE_WORDS, TEMPO_WORDS, type TreeDocument } from '@/core/tree';
+import { buttonClass } from '@/ui/Field';
+
+interface Props {
+  readonly tree: TreeDocument;
+  readonly catalogue: Catalogue;
+  readonly entry: CataloguePosition;
+  readonly onTake: () => void;
+  readonly onConfirm: (position: string) => void;
+  readonly onShow: (entry: string) => void;
+}
+
+/** All that the catalogue knows of a position, and the way into the coach's tree. */
+export function EntrySheet({ tree, catalogue, entry, onTake, onConfirm, onShow }: Props) {
+  const { position, feeder } = entry;
+  const taken = findTaken(tree, entry);
+  const mine = tree.positions.find((item) => item.id === taken);
+  const nameOf = (id: string): string => catalogue.positions.find((item) => item.position.id === id)!.position.name;
+  const moves = catalogue.transitions.filter(({ transition }) => transition.from === position.id);
+  const into = [...new Set(catalogue.transitions.filter(({ transition }) => transition.to === position.id && transition.actor === 'owner').map(({ transition }) => transition.from))]; // prettier-ignore
+  const link = (id: string) => (
+    <button key={id} type="button" className="min-h-8 underline" onClick={() => onShow(id)}>
+      {nameOf(id)}
+    </button>
+  );
+  return (
+    <article aria-label={position.name}>
+      <h2 className="text-[29px]">{position.name}</h2>
+      <p className="text-soft">also: {position.aliases?.join(', ')}</p>
+      <div className="my-3 flex flex-wrap items-center gap-4">
+        {mine ? (
+          <>
+            <Link className="underline" href={`/board/${encodeURIComponent(tree.id)}?show=hub&at=${encodeURIComponent(mine.id)}`}>
+              In your tree{mine.name === position.name ? '' : ` as ${mine.name}`}
+            </Link>
+            {mine.fromCatalogue && (
+              <button type="button" className={buttonClass} onClick={() => onConfirm(mine.id)}>
+                I have read it: confirm
+              </button>
+            )}
+          </>
+        ) : (
+          <button type="button" className={buttonClass} onClick={onTake}>
+            Add to “{tree.name}”
+          </button>
+        )}
+      </div>
+      <p>
+        <strong className="font-semibold">{TEMPO_WORDS[position.tempo]}</strong> {position.tempoReason} It closes {position.windowCloses}.
+      </p>
+      <p className="text-soft">
+        I am {STANCE_WORDS[position.stance]}, {DISTANCE_WORDS[position.distance]}; {position.legRelation}.{' '}
+        {position.lines.length > 0 ? `Cleared: ${position.lines.join(', ')}.` : 'No line cleared.'}
+      </p>
+      <h3 className="mt-4 border-t border-hair pt-2 text-[15px] tracking-wide uppercase">He shows</h3>
+      <ul>
+        {position.reads.flatMap((read) =>
+          read.values.map((value) => (
+            <li key={value.id}>
+              <span className="font-figure text-[15px] font-medium text-his">{sayShown(read, value.name)}</span>{' '}
+              <span className="text-soft">{value.cue}</span>
+            </li>
+          )),
+        )}
+      </ul>
+      <h3 className="mt-4 border-t border-hair pt-2 text-[15px] tracking-wide uppercase">Ways on</h3>
+      <ul className="grid gap-1.5">
+        {moves.map(({ transition, feeder: how }) => (
+          <li key={transition.id}>
+            <span className={`font-figure text-[15px] font-medium ${transition.actor === 'owner' ? '' : 'text-his'}`}>
+              {transition.actor === 'owner' ? sayMine(transition.name) : sayHis(transition.name)}
+            </span>{' '}
+            → {link(transition.to)}
+            {transition.mistakes?.map((mistake) => (
+              <span key={mistake.error} className="block pl-3 text-[13px] text-soft">
+                {mistake.error} → {mistake.consequence} → {mistake.correction}
+              </span>
+            ))}
+            {how !== '' && <span className="block pl-3 text-[13px] text-soft">feeder: {how}</span>}
+            {transition.hazards && <span className="block border-l-2 border-red pl-2 text-[13px]">{transition.hazards.join(' ')}</span>}
+          </li>
+        ))}
+        {moves.length === 0 && <li className="text-soft">The climb ends here.</li>}
+      </ul>
+      {into.length > 0 && (
+        <>
+          <h3 className="mt-4 border-t border-hair pt-2 text-[15px] tracking-wide uppercase">Entered from</h3>
+          <p className="flex flex-wrap gap-x-4">{into.map(link)}</p>
+        </>
+      )}
+      <h3 className="mt-4 border-t border-hair pt-2 text-[15px] tracking-wide uppercase">The feeder</h3>
+      <p>{asSentence(feeder)}</p>
+      <div className="mt-4 border-l-[3px] border-red pl-2">
+        <h3 className="text-[15px]">Care</h3>
+        <p>{position.hazards?.join(' ')}</p>
+        <p className="text-soft">Your gym’s rules and the event’s rule book come first.</p>
+      </div>
+    </article>
+  );
+}

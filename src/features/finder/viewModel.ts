@@ -1,0 +1,59 @@
+import { findPlaces, getCatalogue, hasTicks, placeOf, type Match, type Seen } from '@/core/catalogue';
+import { indexOf, sayMine, sayShown, type Position, type Transition, type TreeDocument } from '@/core/tree';
+
+export interface Advice {
+  /** What he shows; "whatever he does" for what needs no sign. */
+  readonly shown: string;
+  /** What to do then; empty = no answer yet. */
+  readonly answers: readonly string[];
+}
+export interface Answer {
+  readonly key: string;
+  readonly name: string;
+  readonly from: 'tree' | 'catalogue';
+  readonly position: Position;
+  readonly match: Match;
+  readonly advice: readonly Advice[];
+}
+
+const LISTED = 8;
+
+function adviceAt(position: Position, moves: readonly Transition[]): Advice[] {
+  const mine = moves.filter((move) => move.actor === 'owner').toSorted((a, b) => (b.priority ?? 0) - (a.priority ?? 0));
+  const shown = position.reads.flatMap((read) =>
+    read.values.map((value) => ({
+      shown: sayShown(read, value.name),
+      answers: mine.filter((move) => move.when?.[read.id]?.includes(value.id)).map((move) => sayMine(move.name)),
+    })),
+  );
+  const silent = mine.filter((move) => Object.keys(move.when ?? {}).length === 0).map((move) => sayMine(move.name));
+  return silent.length > 0 ? [...shown, { shown: 'whatever he does', answers: silent }] : shown;
+}
+
+/** Positions of this tree, then of the catalogue (without those the tree has by name), best match first within each. */
+export function answersFor(tree: TreeDocument, seen: Seen): Answer[] {
+  if (!hasTicks(seen)) return [];
+  const catalogue = getCatalogue();
+  const index = indexOf(tree);
+  const own = findPlaces(tree.positions.map(placeOf), seen).map((match): Answer => {
+    const { position } = match.place;
+    return {
+      key: `tree ${position.id}`,
+      name: position.name,
+      from: 'tree',
+      position,
+      match,
+      advice: adviceAt(position, index.from.get(position.id)!),
+    };
+  });
+  const names = new Set(
+    tree.positions.flatMap((position) => [position.name, ...(position.aliases ?? [])].map((name) => name.toLowerCase())),
+  );
+  const others = catalogue.positions.filter(({ position }) => ![position.name, ...(position.aliases ?? [])].some((name) => names.has(name.toLowerCase()))); // prettier-ignore
+  const moves = catalogue.transitions.map((item) => item.transition);
+  const found = findPlaces(others, seen).map((match): Answer => {
+    const { position } = match.place;
+    return { key: `catalogue ${position.id}`, name: position.name, from: 'catalogue', position, match, advice: adviceAt(position, moves.filter((move) => move.from === position.id)) }; // prettier-ignore
+  });
+  return [...own.slice(0, LISTED), ...found.slice(0, LISTED)];
+}
