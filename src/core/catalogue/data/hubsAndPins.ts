@@ -240,7 +240,7 @@ side-chest | Side, chest down | side control; chest to chest | pin | feet,knees,
   feeder: one frame, one bridge, then rest
   he bridges-turns | bridges and turns | turn | his head looks for my far side
   he knee-under | sneaks the knee under | retention | his heel comes to his seat
-side-settled | Side pin | side pin settled; side control held | pin | feet,knees,hips,chest,head | safe
+side-pin | Side pin | side pin settled; side control held | pin | feet,knees,hips,chest,head | safe
   why: nothing of his is between us
   closes: when I move before I must
   seen: legs-past no-grips

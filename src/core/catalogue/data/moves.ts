@@ -157,7 +157,7 @@ I hips-killed > side-chest | settle | chest down and close the far side | bridge
 I side-low > side-chest | settle | drive the cross-face | frames | stops at the pass with a knee still in > re-guard > last frame first | jaw; steady | pressure
 I side-low > walk-to-head | settle | walk straight on to the head | knee-in | pushes the knee with a hand > it comes back > out of its line | - | speed
 I side-low > turtle-seat-belt | backTake | take the back as he turns | turns-knees | pulls him flat > turtle > follow the shoulder | - | -
-I side-chest > side-settled | settle | close the far hip and settle | knee-under | celebrates > knee in > hip to hip, then count it | - | -
+I side-chest > side-pin | settle | close the far hip and settle | knee-under | celebrates > knee in > hip to hip, then count it | - | -
 I side-chest > mount-low | followUp | slide the knee across to mount | bridges-turns | lifts the chest > space > knee along his belt | - | -
 I walk-to-head > north-south | settle | arms over the hips, head low | frames-hips | arms too high > he sits up > control the hips | - | -
 I walk-to-head > turtle-seat-belt | backTake | seat belt as he kneels | turns-in | pushes down > single leg > arm over the shoulder | - | -
