@@ -1,5 +1,5 @@
 import type { Position, Transition } from '@/core/tree';
-import { He, he, I, place, timing } from './words';
+import { cue, He, he, I, place, timing } from './words';
 
 /** The guards an opponent shows, and the first control over each. */
 export const guards: Position[] = [
@@ -44,7 +44,9 @@ export const guards: Position[] = [
   }),
   place('knee-shield', 'Knee shield', 'half', '', {
     stance: 'kneeling', distance: 'middle', legRelation: 'knee across my chest',
-    reads: [he('ks-underhook: digs the underhook: grip: often', 'ks-frames: frames on the neck: frame: sometimes', 'ks-hooks: feeds a hook under: hook: sometimes')],
+    reads: [he('ks-underhook: digs the underhook: grip: often', 'ks-frames: frames on the neck: frame: sometimes', 'ks-hooks: feeds a hook under: hook: sometimes'),
+      cue('top-knee', 'top knee', 'tk-out: points out: other: mostly: it aims past my shoulder', 'tk-in: points at me: other: often: it aims at my chest'),
+      cue('near-arm', 'near arm', 'na-frames: frames: frame: often: his forearm is on my collar bone', 'na-under: is under mine: grip: often: I feel his hand on my ribs')],
   }),
   place('flat-half', 'Flat half', 'half', 'f', {
     stance: 'kneeling', distance: 'close', reads: [he('fl-locks: locks the legs: hook: often', 'fl-dives: dives under to deep half: hook: rarely')],
@@ -119,10 +121,11 @@ export const guardMoves: Transition[] = [
   I('one-hook-dead > over-under', 'enter', 'I thread one arm under', { works: 0.55 }),
   He('one-hook-dead > swept', 'sweep', 'he lifts me over', { when: { he: 'oh-elevates' } }),
   I('one-hook-dead > body-lock', 'enter', 'I drop my hips to his and lock', { when: { he: 'oh-elevates' }, works: 0.5 }),
-  I('knee-shield > shield-folded', 'clear', 'I fold the shield with my hip', { when: { he: 'ks-frames' }, priority: 1 }),
+  I('knee-shield > knee-cut', 'enter', 'I cut behind the pointing knee', { when: { 'top-knee': 'tk-in', 'near-arm': 'na-frames' }, works: 0.4, mistakes: [{ error: 'Enters straight on', consequence: 'the shield holds', correction: 'angle first, then the knee' }] }),
+  I('knee-shield > shield-folded', 'clear', 'I fold the shield with my hip', { when: { he: 'ks-frames', 'top-knee': 'tk-out' }, priority: 1 }),
   I('knee-shield > body-lock', 'enter', 'I go under the knee to the lock', { when: { he: 'ks-hooks' }, works: 0.5 }),
   He('knee-shield > half-below', 'sweep', 'he comes up on the underhook', { when: { he: 'ks-underhook' } }),
-  I('knee-shield > hip-posted', 'grip', 'I whizzer and pin the head to the hip', { when: { he: 'ks-underhook' }, works: 0.45 }),
+  I('knee-shield > hip-posted', 'grip', 'I whizzer and pin the head to the hip', { when: { he: 'ks-underhook', 'near-arm': 'na-under' }, works: 0.45 }),
   I('shield-folded > half-cleared', 'pass', 'I cut the knee through', { seconds: 9, stoppedBy: ['sf-turns'] }),
   I('shield-folded > turtle', 'followUp', 'I follow the turn to the seat belt', { when: { he: 'sf-turns' }, stoppedBy: ['sf-pummels'] }),
   He('shield-folded > knee-shield', 'retention', 'he pummels the knee back', { when: { he: 'sf-pummels' } }),

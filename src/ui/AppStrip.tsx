@@ -11,7 +11,7 @@ export interface StripLink {
 export function AppStrip({ title, links, children }: { title: string; links: readonly StripLink[]; children?: ReactNode }) {
   return (
     <header className="flex min-h-10 flex-wrap items-center gap-x-5 border-b-2 border-ink px-4 font-figure text-[15px] print:hidden">
-      <Link href="/" className="font-semibold tracking-wide text-red">
+      <Link href="/" className="py-2 font-semibold tracking-wide text-red">
         RED LADDER
       </Link>
       <span className="max-w-52 truncate font-medium">{title}</span>

@@ -1,8 +1,11 @@
-import { indexOf, type Ending, type PositionId, type ReadId, type TransitionId, type TreeDocument, type ValueId } from '../tree';
+import { groupBy } from '../base';
+import { findCertainFacts } from '../grips';
+import { indexOf, type Ending, type Fact, type PositionId, type ReadId, type TransitionId, type TreeDocument, type ValueId } from '../tree';
 import { coverageAt, unansweredAt } from './answers';
 import { findCycles } from './cycles';
 import { findDeadEnds, findUnreachable } from './ends';
 import { reachablePositions } from './graph';
+import { findLateBranches, type LateBranch } from './timing';
 import { findNecessaryHubs } from './necessaryHubs';
 import { countRoutes, type RouteCount } from './routes';
 
@@ -14,6 +17,16 @@ export type Finding = { readonly key: string; readonly position: PositionId } & 
   | { readonly kind: 'deadEnd' }
   | { readonly kind: 'unreachable' }
   | { readonly kind: 'necessaryHub'; readonly ends: readonly Ending[] }
+  | { readonly kind: 'lateBranch'; readonly missing: LateBranch['missing']; readonly values: readonly ValueId[] }
+  | {
+      readonly kind: 'missingFact';
+      readonly transition: TransitionId;
+      readonly fact: Fact;
+      readonly witness: readonly TransitionId[];
+      readonly neverMade: boolean;
+    }
+  | { readonly kind: 'sameName'; readonly others: readonly PositionId[] }
+  | { readonly kind: 'emptyRead'; readonly read: ReadId }
   | { readonly kind: 'costlyCycle'; readonly positions: readonly PositionId[] }
 );
 export interface Findings {
@@ -58,6 +71,31 @@ function findAtPositions(tree: TreeDocument): { list: Finding[]; status: Finding
   return { list, status };
 }
 
+/** What is wrong with the drawing itself: two places of one name, a read without values. */
+function findInDrawing(tree: TreeDocument): Finding[] {
+  const names = groupBy(tree.positions, (position) => position.name.trim().toLowerCase());
+  const twice = [...names.values()].filter((list) => list.length > 1);
+  return [
+    ...twice.map(([first, ...others]): Finding => ({
+      kind: 'sameName', key: `sameName/${first!.id}`, position: first!.id, others: others.map((item) => item.id),
+    })),
+    ...tree.positions.flatMap((position) =>
+      position.reads.filter((read) => read.values.length === 0).map((read): Finding => ({ kind: 'emptyRead', key: `emptyRead/${position.id}/${read.id}`, position: position.id, read: read.id })),
+    ),
+  ]; // prettier-ignore
+}
+
+/** Needs that are not met on every way, and places where one must act and nothing says what happens off time. */
+function findOutOfOrder(tree: TreeDocument): Finding[] {
+  const index = indexOf(tree);
+  return [
+    ...findLateBranches(tree).map((late): Finding => ({ kind: 'lateBranch', key: `lateBranch/${late.position}`, ...late })),
+    ...findCertainFacts(tree).missing.map((item): Finding => ({
+      kind: 'missingFact', key: `missingFact/${item.transition}/${item.fact}`, position: index.transitions.get(item.transition)!.from, ...item,
+    })),
+  ]; // prettier-ignore
+}
+
 /** All findings of the first kind (MODEL §2), worst kind first, document order within; dismissed ones included. */
 export function findFindings(tree: TreeDocument): Findings {
   const atPositions = findAtPositions(tree);
@@ -69,6 +107,8 @@ export function findFindings(tree: TreeDocument): Findings {
   return {
     list: [
       ...atPositions.list,
+      ...findOutOfOrder(tree),
+      ...findInDrawing(tree),
       ...findDeadEnds(tree).map((position): Finding => ({ kind: 'deadEnd', key: `deadEnd/${position}`, position })),
       ...findUnreachable(tree).map((position): Finding => ({ kind: 'unreachable', key: `unreachable/${position}`, position })),
       ...[...hubs].map(([position, ends]): Finding => ({ kind: 'necessaryHub', key: `necessaryHub/${position}`, position, ends })),

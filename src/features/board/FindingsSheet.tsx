@@ -4,6 +4,7 @@ import type { Finding, Findings } from '@/core/structure';
 import { withDismissal, withoutDismissal, type TreeDocument } from '@/core/tree';
 import { plural } from '@/ui/figures';
 import type { BoardAction } from './boardState';
+import { combinationCaret } from './branch';
 import { FINDING_KINDS, findingText } from './wording';
 
 interface Props {
@@ -18,7 +19,9 @@ function goTo(finding: Finding, dispatch: Dispatch<BoardAction>): void {
   dispatch({ type: 'select', position: finding.position });
   if (finding.kind === 'unanswered')
     dispatch({ type: 'caret', caret: { kind: 'answer', position: finding.position, read: finding.read, value: finding.value } });
-  if (finding.kind === 'deadEnd') dispatch({ type: 'caret', caret: { kind: 'value', position: finding.position } });
+  if (finding.kind === 'uncovered') dispatch({ type: 'caret', caret: combinationCaret(finding.position, finding.combination) });
+  if (finding.kind === 'deadEnd' || finding.kind === 'emptyRead')
+    dispatch({ type: 'caret', caret: { kind: 'value', position: finding.position } });
 }
 
 function Item({ tree, finding, dispatch }: { tree: TreeDocument; finding: Finding; dispatch: Dispatch<BoardAction> }) {

@@ -19,6 +19,7 @@ import type { HiddenBy } from '@/core/structure';
 import { clock, inHundred, plural } from '@/ui/figures';
 import { Field, selectClass } from '@/ui/Field';
 import type { BoardAction, Caret } from './boardState';
+import { CoverageTable } from './CoverageTable';
 import { CaretLine } from './CaretLine';
 import { InlineName } from '@/ui/InlineName';
 import { ShowsList } from './ShowsList';
@@ -123,6 +124,7 @@ export function RungSheet({ tree, hidden, catalogue, position, odds, pending, ca
       <OddsLine position={position} odds={odds} pending={pending} />
       {caret && <CaretLine tree={tree} caret={caret} catalogue={catalogue} dispatch={dispatch} />}
       {!position.ends && <ShowsList tree={tree} hidden={hidden} position={position} odds={odds} dispatch={dispatch} />}
+      {!position.ends && <CoverageTable tree={tree} position={position} dispatch={dispatch} />}
       {position.ends && (
         <p className="mt-3 font-figure text-[17px] font-medium text-red">The climb ends here: {ENDING_WORDS[position.ends]}.</p>
       )}

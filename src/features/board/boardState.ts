@@ -1,13 +1,20 @@
 import type { SaveOutcome } from '@/contracts/changes';
 import type { Filter } from '@/core/structure';
-import { applyDiff, diffOf, invertDiff, swapTree, type Diff, type PositionId, type TreeDocument } from '@/core/tree';
+import { applyDiff, diffOf, invertDiff, swapTree, type Diff, type PositionId, type TreeDocument, type When } from '@/core/tree';
 
 export type BoardView = 'tree' | 'guard' | 'hub' | 'route';
 /** What the open caret is typing; each step of a branch follows from the one before. */
 export type Caret =
   | { readonly kind: 'guard' }
   | { readonly kind: 'value'; readonly position: PositionId }
-  | { readonly kind: 'answer'; readonly position: PositionId; readonly read: string | null; readonly value: string | null }
+  | {
+      readonly kind: 'answer';
+      readonly position: PositionId;
+      readonly read: string | null;
+      readonly value: string | null;
+      /** What the answer names besides: the other cues of a combination. */
+      readonly also?: When;
+    }
   | { readonly kind: 'fall'; readonly position: PositionId; readonly read: string; readonly value: string }
   | {
       readonly kind: 'landing';
@@ -16,6 +23,7 @@ export type Caret =
       readonly read: string | null;
       readonly value: string | null;
       readonly name: string;
+      readonly also?: When;
       /** Set when an existing transition is re-linked. */
       readonly transition: string | null;
     };

@@ -62,6 +62,13 @@ export function typeValue(tree: TreeDocument, position: string, name: string): T
   };
 }
 
+/** The caret for an answer to a combination of cues: the first is the one it is typed at, the others go with it. */
+export function combinationCaret(position: string, combination: Readonly<Record<string, string>>): Caret {
+  const [[read, value] = [null, null], ...others] = Object.entries(combination);
+  const also = others.length > 0 ? Object.fromEntries(others.map(([id, item]) => [id, [item]])) : undefined;
+  return { kind: 'answer', position, read, value, ...(also ? { also } : {}) };
+}
+
 /** The caret after "I …" or "he …": where does it land? */
 export const landingCaret = (caret: Extract<Caret, { kind: 'answer' | 'fall' }>, name: string): LandingCaret => ({
   kind: 'landing',
@@ -70,6 +77,7 @@ export const landingCaret = (caret: Extract<Caret, { kind: 'answer' | 'fall' }>,
   read: caret.read,
   value: caret.value,
   name,
+  ...(caret.kind === 'answer' && caret.also ? { also: caret.also } : {}),
   transition: null,
 });
 
@@ -86,7 +94,8 @@ export function nextBroken(tree: TreeDocument, after: { position: string; value:
 function finish(tree: TreeDocument, caret: LandingCaret, to: string, isNew: boolean): Typed {
   if (caret.transition !== null)
     return { type: 'edit', label: `re-link ${caret.name}`, tree: withLanding(tree, caret.transition, to), caret: null };
-  const when = caret.read !== null && caret.value !== null ? { [caret.read]: [caret.value] } : undefined;
+  const named = caret.read !== null && caret.value !== null ? { [caret.read]: [caret.value] } : {};
+  const when = caret.also || caret.value !== null ? { ...caret.also, ...named } : undefined;
   const added = withNewTransition(tree, { from: caret.position, to, actor: caret.actor, name: caret.name, when });
   const landing = positionOf(indexOf(added.tree), to);
   const goesOn = isNew && !landing.ends && caret.actor === 'owner';

@@ -101,6 +101,45 @@ export function findingText(tree: TreeDocument, finding: Finding): FindingText {
         why: 'If an opponent shuts this place, that ending is gone.',
         action: 'Show it',
       };
+    case 'lateBranch': {
+      const missing = finding.missing === 'noTiming' ? 'Nothing says early or late' : `No answer when I am ${finding.missing.join(' or ')}`;
+      return {
+        place,
+        what: missing,
+        why: 'Here one must act at once, so the same move on time and late are two branches.',
+        action: 'Show it',
+      };
+    }
+    case 'missingFact': {
+      const move = sayMine(index.transitions.get(finding.transition)!.name);
+      const way = finding.witness.map((id) => index.transitions.get(id)!.name).join(' → ');
+      return {
+        place,
+        what: `${move}: needs “${finding.fact}”`,
+        why: finding.neverMade
+          ? 'Nothing in the tree does that.'
+          : way === ''
+            ? 'A round can start here without it.'
+            : `Not there after: ${way}.`,
+        action: 'Show it',
+      };
+    }
+    case 'sameName':
+      return {
+        place,
+        what: `${finding.others.length + 1} places have this name`,
+        why: 'Branches may join the wrong one.',
+        action: 'Rename one',
+      };
+    case 'emptyRead': {
+      const read = position.reads.find((item) => item.id === finding.read)!;
+      return {
+        place,
+        what: `“${read.name}” has nothing to see`,
+        why: 'A read without values decides nothing.',
+        action: 'Say what he shows',
+      };
+    }
     case 'costlyCycle':
       return {
         place,
@@ -115,6 +154,10 @@ export const FINDING_KINDS = [
   ['unanswered', 'No answer'],
   ['uncovered', 'Cues not covered'],
   ['ambiguous', 'Two answers, no order'],
+  ['missingFact', 'Needs something first'],
+  ['lateBranch', 'Act now, off time'],
+  ['sameName', 'One name twice'],
+  ['emptyRead', 'Reads without values'],
   ['deadEnd', 'Dead ends'],
   ['unreachable', 'Never reached'],
   ['necessaryHub', 'Everything hangs on'],
