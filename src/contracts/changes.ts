@@ -1,6 +1,6 @@
 import { z } from 'zod';
 import type { Diff, TreeDocument } from '@/core/tree';
-import { headerSchema, idSchema, positionSchema, transitionSchema } from './treeDocument';
+import { headerSchema, idSchema, nameSchema, positionSchema, transitionSchema } from './treeDocument';
 
 const place = z.number().int().min(0).max(100_000);
 const changeSchema = z.discriminatedUnion('kind', [
@@ -19,6 +19,11 @@ export const diffSchema = z.strictObject({ label: z.string().min(1).max(400), ch
 /** What a window sends to save: its edits since the revision it last saw, oldest first. */
 export const saveChangesSchema = z.strictObject({ baseRevision: z.number().int().min(1), diffs: z.array(diffSchema).min(1).max(1000) });
 export type SaveChanges = { readonly baseRevision: number; readonly diffs: readonly Diff[] };
+
+/** Going back to an earlier revision, from the one the window has seen. */
+export const restoreSchema = z.strictObject({ revision: z.number().int().min(1), baseRevision: z.number().int().min(1) });
+/** A copy under another name, for another group. */
+export const copySchema = z.strictObject({ name: nameSchema });
 
 export const sinceSchema = z.coerce.number().int().min(1);
 

@@ -1,7 +1,7 @@
 import type { StripLink } from './AppStrip';
 
 /** The screens of one tree, the current one marked. */
-export function screenLinks(treeId: string, current: 'Board' | 'Finder' | 'Odds' | 'Class' | 'Catalogue' | 'Files'): StripLink[] {
+export function screenLinks(treeId: string, current: 'Board' | 'Finder' | 'Odds' | 'Class' | 'Catalogue' | 'Files' | null): StripLink[] {
   const id = encodeURIComponent(treeId);
   const links = [
     { href: `/board/${id}`, label: 'Board' },

@@ -5,13 +5,17 @@ import { savePlan, findPlan } from '@/server/services/classPlans';
 import { emptyClassPlan } from '@/contracts/classPlan';
 import {
   changesSince,
+  copyTree,
   createTree,
+  findChanges,
   findLastTouched,
   findTree,
   findTrees,
   getLatestTreeId,
   importTree,
+  restoreTree,
   saveChanges,
+  treeAt,
 } from '@/server/services/trees';
 import { demoTree } from '../../demo/demoTree';
 import { randomTree } from '../support/randomTree';
@@ -69,6 +73,39 @@ describe('where the coach last worked', () => {
       transitions: tree.transitions.map((move) => (move.from === 'knee-shield' ? { ...move, notes: 'slowly' } : move)),
     }));
     expect(new Set(await findLastTouched(db, gymId, id))).toEqual(new Set(['knee-shield']));
+  });
+});
+
+describe('the log of changes', () => {
+  it('leads back to any earlier revision, and going back is undone by going forth', async () => {
+    const { db, gymId } = context;
+    const id = await createTree(db, gymId, emptyTree('log', 'Log'));
+    const versions = [(await stored(id)).tree];
+    for (const name of ['Butterfly', 'Lasso', 'Spider']) {
+      const { tree, revision } = await stored(id);
+      await saveChanges(db, gymId, id, { baseRevision: revision, diffs: [diffOf(tree, withNewGuard(tree, name).tree, `guard ${name}`)] });
+      versions.push((await stored(id)).tree);
+    }
+    for (const [i, version] of versions.entries()) expect(await treeAt(db, gymId, id, i + 1)).toEqual({ ok: true, value: version });
+    expect(await restoreTree(db, gymId, id, 2, 4)).toEqual({ ok: true, value: { saved: true, revision: 5 } });
+    expect((await stored(id)).tree).toEqual(versions[1]);
+    expect(await restoreTree(db, gymId, id, 4, 5)).toMatchObject({ ok: true });
+    expect((await stored(id)).tree).toEqual(versions[3]);
+    expect((await findChanges(db, gymId, id, 0)).map((change) => change.label)).toEqual(['guard Butterfly', 'guard Lasso', 'guard Spider', 'back to revision 2', 'back to revision 4']); // prettier-ignore
+    expect(await restoreTree(db, gymId, id, 1, 3)).toMatchObject({ ok: true, value: { saved: false } });
+    expect(await treeAt(db, gymId, id, 99)).toMatchObject({ ok: false, error: [expect.stringContaining('1 to 6')] });
+    expect(await treeAt(db, gymId, 'none', 1)).toMatchObject({ ok: false });
+  });
+  it('a copy for another group is a tree of its own', async () => {
+    const { db, gymId } = context;
+    const id = await createTree(db, gymId, { ...demoTree(), id: 'for-copying' });
+    const copy = (await copyTree(db, gymId, id, 'Beginners, Tuesday'))!;
+    expect(copy).toBe('beginners-tuesday');
+    expect((await stored(copy)).tree).toMatchObject({ name: 'Beginners, Tuesday', positions: (await stored(id)).tree.positions });
+    const { tree, revision } = await stored(copy);
+    await saveChanges(db, gymId, copy, { baseRevision: revision, diffs: [diffOf(tree, withoutPosition(tree, 'lasso'), 'less')] });
+    expect((await stored(id)).tree.positions.some((position) => position.id === 'lasso')).toBe(true);
+    expect(await copyTree(db, gymId, 'none', 'X')).toBeNull();
   });
 });
 

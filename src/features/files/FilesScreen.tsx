@@ -43,6 +43,16 @@ export function FilesScreen({ rows }: { rows: readonly FileRow[] }) {
     if ('problems' in outcome) setProblems(outcome.problems);
     else router.push(`/board/${encodeURIComponent(outcome.treeId)}`);
   };
+  const copy = async ({ treeId, name }: FileRow) => {
+    const response = await fetch(`/api/trees/${encodeURIComponent(treeId)}/copy`, {
+      method: 'POST',
+      headers: { 'content-type': 'application/json' },
+      body: JSON.stringify({ name: `${name}, copy`.slice(0, 160) }),
+    }).catch(() => null);
+    const outcome = (await response?.json().catch(() => null)) as Outcome | null;
+    if (!outcome || 'problems' in outcome) setProblems(outcome?.problems ?? ['The server does not answer. Nothing was copied.']);
+    else router.refresh();
+  };
   const makeEmpty = async () => {
     const response = await fetch('/api/trees/empty', { method: 'POST' }).catch(() => null);
     const outcome = (await response?.json().catch(() => null)) as Outcome | null;
@@ -75,6 +85,15 @@ export function FilesScreen({ rows }: { rows: readonly FileRow[] }) {
                 <span className="text-soft">
                   changed {row.updated}, revision {row.revision}
                 </span>
+                <Link href={`/history/${encodeURIComponent(row.treeId)}`} className="min-h-9 py-1.5 font-figure text-[15px] underline">
+                  Log
+                </Link>
+                <Link href={`/compare/${encodeURIComponent(row.treeId)}`} className="min-h-9 py-1.5 font-figure text-[15px] underline">
+                  Compare
+                </Link>
+                <button type="button" className="min-h-9 font-figure text-[15px] underline" onClick={() => void copy(row)}>
+                  Copy for a group
+                </button>
                 <a
                   href={`/api/trees/${encodeURIComponent(row.treeId)}/file`}
                   download

@@ -1,3 +1,4 @@
+import { diffSchema } from '@/contracts/changes';
 import { z } from 'zod';
 import { headerSchema, positionSchema, transitionSchema } from '@/contracts/treeDocument';
 import { headerOf, type Diff, type TreeDocument } from '@/core/tree';
@@ -81,4 +82,11 @@ export async function manyLastTouched(db: Db, gymId: string, treeId: string): Pr
       jsonb_array_elements(last.diff -> 'changes') with ordinality as changes (change, ordinal)
     where change ->> 'kind' in ('position', 'transition') order by ordinal`;
   return rows.map((row) => row.positionId as string);
+}
+
+/** Whole diffs later than a revision, latest first: what has to be undone to get back to it. */
+export async function manyDiffsSince(db: Db, gymId: string, treeId: string, revision: number): Promise<Diff[]> {
+  const rows = await db`
+    select diff from tree_changes where gym_id = ${gymId} and tree_id = ${treeId} and revision > ${revision} order by revision desc`;
+  return rows.map((row) => diffSchema.parse(row.diff) as Diff);
 }

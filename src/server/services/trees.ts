@@ -1,13 +1,14 @@
 import type { SaveChanges, SaveOutcome } from '@/contracts/changes';
 import { err, ok, type Result } from '@/core/base';
 import { normaliseTree } from '@/core/notation';
-import { applyDiff, checkTree, describeTreeError, diffOf, emptyTree, freshId, type TreeDocument } from '@/core/tree';
+import { applyDiff, checkTree, describeTreeError, diffOf, emptyTree, freshId, invertDiff, type TreeDocument } from '@/core/tree';
 import type { Db } from '../db/client';
 import {
   advanceRevision,
   insertChange,
   insertTree,
   manyChangesSince,
+  manyDiffsSince,
   manyTrees,
   maybeOneRevision,
   maybeOneTree,
@@ -17,6 +18,7 @@ import { writeTreeRows } from '../queries/treeRows';
 
 /** Reads, as the pages use them. */
 export {
+  manyChangesSince as findChanges,
   manyLastTouched as findLastTouched,
   maybeOneTree as findTree,
   manyTrees as findTrees,
@@ -109,4 +111,42 @@ export async function importTree(db: Db, gymId: string, tree: TreeDocument, mode
   const saved = await saveChanges(db, gymId, tree.id, { baseRevision: current.revision, diffs: [diff] });
   if (!saved.ok) return saved;
   return saved.value.saved ? ok(tree.id) : err(['The stored tree was changed while the file was read. Nothing was replaced; try again.']);
+}
+
+/** The tree as it was at a revision, or a sentence why it cannot be had. */
+export async function treeAt(db: Db, gymId: string, treeId: string, revision: number): Promise<Result<TreeDocument, Problems>> {
+  const current = await maybeOneTree(db, gymId, treeId);
+  if (!current) return err(['There is no such tree.']);
+  if (revision < 1 || revision > current.revision)
+    return err([`This tree has the revisions 1 to ${current.revision}; there is no ${revision}.`]);
+  let tree = current.tree;
+  for (const diff of await manyDiffsSince(db, gymId, treeId, revision)) {
+    const undone = applyDiff(tree, invertDiff(diff));
+    if (!undone.ok) throw new Error(`change "${diff.label}" of tree ${treeId} does not fit its own log`);
+    tree = undone.value;
+  }
+  return ok(tree);
+}
+
+/** Goes back to an earlier revision by one more change, so that going back can itself be undone. */
+export async function restoreTree(
+  db: Db,
+  gymId: string,
+  treeId: string,
+  revision: number,
+  baseRevision: number,
+): Promise<Result<SaveOutcome, Problems>> {
+  const earlier = await treeAt(db, gymId, treeId, revision);
+  if (!earlier.ok) return earlier;
+  const current = await maybeOneTree(db, gymId, treeId);
+  if (!current) return err(['There is no such tree.']);
+  const diff = diffOf(current.tree, earlier.value, `back to revision ${revision}`);
+  if (diff.changes.length === 0) return ok({ saved: true, revision: current.revision });
+  return saveChanges(db, gymId, treeId, { baseRevision, diffs: [diff] });
+}
+
+/** A tree of its own with everything in it, for another group; null = no such tree. */
+export async function copyTree(db: Db, gymId: string, treeId: string, name: string): Promise<string | null> {
+  const stored = await maybeOneTree(db, gymId, treeId);
+  return stored && createTree(db, gymId, { ...stored.tree, name, id: freshId(name, new Set([treeId])) });
 }

@@ -1,0 +1,118 @@
+'use client';
+import { useRouter } from 'next/navigation';
+import { useMemo } from 'react';
+import { compareTrees, filterTree, type Sides } from '@/core/structure';
+import { LINES, type TreeDocument } from '@/core/tree';
+import { AppStrip } from '@/ui/AppStrip';
+import { Field, selectClass } from '@/ui/Field';
+import { screenLinks } from '@/ui/screenLinks';
+
+interface Props {
+  readonly first: TreeDocument;
+  readonly second: TreeDocument;
+  /** Schools that the two sides are filtered by; null = all of it. */
+  readonly school: string | null;
+  readonly against: string | null;
+  readonly trees: readonly { readonly treeId: string; readonly name: string }[];
+}
+
+const under = (tree: TreeDocument, school: string | null): TreeDocument => (school === null ? tree : filterTree(tree, { school }).tree);
+const titleOf = (tree: TreeDocument, school: string | null): string => (school === null ? tree.name : `${tree.name}, ${school}`);
+
+function Column({ items, empty }: { items: readonly string[]; empty: string }) {
+  return items.length === 0 ? (
+    <p className="text-soft">{empty}</p>
+  ) : (
+    <ul>
+      {items.map((item) => (
+        <li key={item} className="border-b border-hair py-1">
+          {item}
+        </li>
+      ))}
+    </ul>
+  );
+}
+
+function Kind({ title, sides }: { title: string; sides: Sides<string> }) {
+  return (
+    <section aria-label={title} className="mt-6 border-t-2 border-ink pt-2">
+      <h2 className="text-[19px]">
+        {title} <span className="text-[15px] font-normal text-soft">in both {sides.both.length}</span>
+      </h2>
+      <div className="grid grid-cols-2 gap-6">
+        <Column items={sides.onlyFirst} empty="nothing of its own" />
+        <Column items={sides.onlySecond} empty="nothing of its own" />
+      </div>
+    </section>
+  );
+}
+
+/** Two schools of a tree, or two trees: what one has and the other does not, and how far each line is. */
+export function CompareScreen({ first, second, school, against, trees }: Props) {
+  const router = useRouter();
+  const found = useMemo(() => compareTrees(under(first, school), under(second, against)), [first, second, school, against]);
+  const go = (patch: { with?: string; school?: string | null; against?: string | null }) => {
+    const next = { with: second.id, school, against, ...patch };
+    const query = new URLSearchParams(Object.entries(next).flatMap(([key, value]) => (value ? [[key, value]] : [])));
+    router.push(`/compare/${encodeURIComponent(first.id)}?${query.toString()}`);
+  };
+  const schoolField = (label: string, tree: TreeDocument, value: string | null, onChange: (value: string | null) => void) => (
+    <Field label={label}>
+      <select className={selectClass} value={value ?? ''} onChange={(event) => onChange(event.target.value || null)}>
+        <option value="">all schools</option>
+        {tree.schools.map((item) => (
+          <option key={item}>{item}</option>
+        ))}
+      </select>
+    </Field>
+  );
+  const steps = (value: number | null): string => (value === null ? 'never' : String(value));
+  return (
+    <div className="min-h-dvh">
+      <AppStrip title={first.name} links={screenLinks(first.id, null)} />
+      <main className="mx-auto max-w-5xl p-6">
+        <h1 className="text-[29px]">Side by side</h1>
+        <div className="mt-2 grid grid-cols-2 gap-6">
+          <div>
+            <p className="font-figure text-[19px] font-semibold">{titleOf(first, school)}</p>
+            {schoolField('School', first, school, (value) => go({ school: value }))}
+          </div>
+          <div>
+            <p className="font-figure text-[19px] font-semibold">{titleOf(second, against)}</p>
+            <div className="flex flex-wrap gap-3">
+              <Field label="Tree">
+                <select className={selectClass} value={second.id} onChange={(event) => go({ with: event.target.value, against: null })}>
+                  {trees.map((tree) => (
+                    <option key={tree.treeId} value={tree.treeId}>
+                      {tree.name}
+                    </option>
+                  ))}
+                </select>
+              </Field>
+              {schoolField('School', second, against, (value) => go({ against: value }))}
+            </div>
+          </div>
+        </div>
+        <section aria-label="Steps to each line" className="mt-6 border-t-2 border-ink pt-2">
+          <h2 className="text-[19px]">Fewest steps from a start to each line</h2>
+          <table className="w-full border-collapse text-left">
+            <tbody>
+              {LINES.toReversed().map((line) => (
+                <tr key={line} className="border-b border-hair">
+                  <td className="w-1/2 py-1 font-figure text-[17px]">{steps(found.steps.first[line])}</td>
+                  <td className="py-1 font-figure text-[17px]">{steps(found.steps.second[line])}</td>
+                  <th scope="row" className="text-right font-figure text-[17px] font-medium text-red">
+                    {line}
+                  </th>
+                </tr>
+              ))}
+            </tbody>
+          </table>
+        </section>
+        <Kind title="Endings" sides={found.endings} />
+        <Kind title="Places" sides={found.positions} />
+        <Kind title="Ways" sides={found.transitions} />
+      </main>
+    </div>
+  );
+}

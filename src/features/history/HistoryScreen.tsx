@@ -1,0 +1,77 @@
+'use client';
+import { useRouter } from 'next/navigation';
+import { useState } from 'react';
+import type { Refusal } from '@/contracts/changes';
+import { AppStrip } from '@/ui/AppStrip';
+import { screenLinks } from '@/ui/screenLinks';
+
+interface Change {
+  readonly revision: number;
+  readonly label: string;
+  readonly madeAt: string;
+}
+interface Props {
+  readonly tree: { readonly id: string; readonly name: string };
+  readonly revision: number;
+  /** Latest first. */
+  readonly changes: readonly Change[];
+}
+
+const when = (iso: string): string => iso.slice(0, 16).replace('T', ' ');
+
+/** Everything that was changed in the tree, and the way back to any of it. */
+export function HistoryScreen({ tree, revision, changes }: Props) {
+  const router = useRouter();
+  const [busy, setBusy] = useState(false);
+  const [problem, setProblem] = useState<string | null>(null);
+  const goBack = async (to: number) => {
+    setBusy(true);
+    setProblem(null);
+    try {
+      const response = await fetch(`/api/trees/${encodeURIComponent(tree.id)}/restore`, {
+        method: 'POST',
+        headers: { 'content-type': 'application/json' },
+        body: JSON.stringify({ revision: to, baseRevision: revision }),
+      });
+      if (!response.ok) setProblem(((await response.json()) as Refusal).problems.join(' '));
+    } catch {
+      setProblem('The server does not answer. Nothing was changed.');
+    }
+    setBusy(false);
+    router.refresh();
+  };
+  const row = (to: number, label: string, madeAt: string | null) => (
+    <li key={to} className="flex flex-wrap items-baseline gap-x-6 border-t border-hair py-1">
+      <span className="w-36 font-figure text-[15px] text-soft">{madeAt === null ? '' : when(madeAt)}</span>
+      <span className="min-w-52 flex-1">{label}</span>
+      {to === revision ? (
+        <span className="min-h-9 py-1.5 font-figure text-[15px] font-medium">as it is now</span>
+      ) : (
+        <button type="button" disabled={busy} className="min-h-9 font-figure text-[15px] underline" onClick={() => void goBack(to)}>
+          Go back to here
+        </button>
+      )}
+    </li>
+  );
+  return (
+    <div className="min-h-dvh">
+      <AppStrip title={tree.name} links={screenLinks(tree.id, null)} />
+      <main className="mx-auto max-w-4xl p-6">
+        <h1 className="text-[29px]">Log of changes</h1>
+        <p className="text-soft">
+          Going back is a change like any other: it is added to the log, and nothing after it is lost. There is no sign-in yet, so the log
+          knows when, and not who.
+        </p>
+        {problem && (
+          <p role="alert" className="my-2 border-l-[3px] border-red pl-3">
+            {problem}
+          </p>
+        )}
+        <ul className="mt-3">
+          {changes.map((change) => row(change.revision, change.label, change.madeAt))}
+          {row(1, 'the beginning', null)}
+        </ul>
+      </main>
+    </div>
+  );
+}
