@@ -66,7 +66,7 @@ export function BoardScreen(opened: OpenedBoard) {
   const [state, dispatch] = useReducer(reduceBoard, opened, openBoard);
   const [finding, setFinding] = useState(false);
   const [looking, setLooking] = useState(false);
-  const catalogue = useCatalogue();
+  const catalogue = useCatalogue(state.caret !== null);
   const { selected, caret, sheet, view, filter, swapped } = state;
   const look = useMemo(() => lookAt(state.tree, filter, swapped), [state.tree, filter, swapped]);
   const { seen: tree, shown } = look;

@@ -5,6 +5,7 @@ import { withDismissal, withoutDismissal, type TreeDocument } from '@/core/tree'
 import { plural } from '@/ui/figures';
 import type { BoardAction } from './boardState';
 import { combinationCaret } from './branch';
+import { TodoSections } from './TodoSections';
 import { FINDING_KINDS, findingText } from './wording';
 
 interface Props {
@@ -145,6 +146,7 @@ export function FindingsSheet({ tree, findings, pending, dispatch }: Props) {
           </details>
         );
       })}
+      <TodoSections tree={tree} dispatch={dispatch} />
       {tree.positions.length > 0 && <Ways findings={findings} dispatch={dispatch} />}
       {findings.status === 'budget' && (
         <p className="mt-3 text-soft">There are more loops than are listed here; the search stopped early.</p>

@@ -22,6 +22,7 @@ import type { BoardAction, Caret } from './boardState';
 import { CoverageTable } from './CoverageTable';
 import { CaretLine } from './CaretLine';
 import { InlineName } from '@/ui/InlineName';
+import { PlaceNotes } from './PlaceNotes';
 import { ShowsList } from './ShowsList';
 
 interface Props {
@@ -128,6 +129,7 @@ export function RungSheet({ tree, hidden, catalogue, position, odds, pending, ca
       {position.ends && (
         <p className="mt-3 font-figure text-[17px] font-medium text-red">The climb ends here: {ENDING_WORDS[position.ends]}.</p>
       )}
+      <PlaceNotes tree={tree} position={position} dispatch={dispatch} />
       {watch.length > 0 && (
         <>
           <h3 className="mt-4 border-t border-hair pt-3 text-[15px] tracking-wide uppercase">Watch</h3>

@@ -17,6 +17,7 @@ import {
 import type { Odds } from '@/core/odds';
 import { inHundred } from '@/ui/figures';
 import type { BoardAction } from './boardState';
+import { Suggestions } from './Suggestions';
 import { TransitionEditor } from './TransitionEditor';
 import { ValueEditor } from './ValueEditor';
 import { shareText } from './wording';
@@ -127,6 +128,7 @@ function Shown({ tree, hidden, position, read, value, odds, dispatch }: ShownPro
           No answer yet. <span className="font-figure font-medium">I …</span>
         </button>
       )}
+      {broken && <Suggestions tree={tree} position={position} value={value} />}
       {falls.map((move) => (
         <Move key={move.id} tree={tree} move={move} hiddenBy={hidden.get(move.id)} dispatch={dispatch} />
       ))}

@@ -1,8 +1,9 @@
 'use client';
-import type { Dispatch } from 'react';
+import { useMemo, type Dispatch } from 'react';
+import { findUsage } from '@/core/structure';
 import { defaultsOf, withoutTransition, withTransition, type Transition, type TreeDocument } from '@/core/tree';
 import { Field, selectClass } from '@/ui/Field';
-import { inHundred } from '@/ui/figures';
+import { inHundred, plural } from '@/ui/figures';
 import { InlineName } from '@/ui/InlineName';
 import type { BoardAction } from './boardState';
 import { WORKS_CHOICES } from './wording';
@@ -18,9 +19,13 @@ export function TransitionEditor({ tree, move, dispatch }: Props) {
   const defaults = defaultsOf(tree);
   const edit = (label: string, patch: Partial<Transition>) =>
     dispatch({ type: 'edit', label: `${move.name}: ${label}`, tree: withTransition(tree, { ...move, ...patch }) });
+  const starts = useMemo(() => findUsage(tree).transitions.get(move.id)?.length ?? 0, [tree, move.id]);
   const typed = WORKS_CHOICES.some(([, chance]) => chance === move.works);
   return (
     <div className="mb-2 grid gap-2 border-l-2 border-hair pl-2">
+      {starts > 1 && (
+        <p className="text-[13px] text-soft">On the ways of {plural(starts, 'start')}: a new wording is new in all of them.</p>
+      )}
       <InlineName label="Words for this move" value={move.name} onChange={(name) => edit('renamed', { name })} />
       {move.actor === 'owner' && (
         <Field label="Works when it fits">

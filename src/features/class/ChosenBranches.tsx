@@ -1,10 +1,14 @@
+import { sayBranch } from '@/core/notation';
+import type { TreeDocument } from '@/core/tree';
 import type { BranchChoice } from './classModel';
 
 /** The branches of this class, each with its way out of it. */
 export function ChosenBranches({
+  tree,
   choices,
   onTakeOut,
 }: {
+  tree: TreeDocument;
   choices: readonly BranchChoice[];
   onTakeOut: (branch: readonly string[]) => void;
 }) {
@@ -13,14 +17,24 @@ export function ChosenBranches({
     <section aria-label="Branches of this class" className="mt-4 border-t border-hair pt-2">
       <h3 className="text-[15px] tracking-wide uppercase">In this class</h3>
       {choices.map((choice) => (
-        <div key={choice.key} className="flex justify-between gap-2 border-b border-hair py-1.5">
-          <p>
-            <span className="font-semibold">{choice.place}:</span> {choice.first}
-            <span className="block text-[13px] text-soft">{choice.onward}</span>
-          </p>
-          <button type="button" className="min-h-8 shrink-0 self-start underline" onClick={() => onTakeOut(choice.branch)}>
-            Take out
-          </button>
+        <div key={choice.key} className="border-b border-hair py-1.5">
+          <div className="flex justify-between gap-2">
+            <p>
+              <span className="font-semibold">{choice.place}:</span> {choice.first}
+              <span className="block text-[13px] text-soft">{choice.onward}</span>
+            </p>
+            <button type="button" className="min-h-8 shrink-0 self-start underline" onClick={() => onTakeOut(choice.branch)}>
+              Take out
+            </button>
+          </div>
+          <details>
+            <summary className="min-h-8 text-[13px] text-soft">Say it</summary>
+            {sayBranch(tree, choice.branch).map((paragraph, i) => (
+              <p key={i} className="mb-1">
+                {paragraph}
+              </p>
+            ))}
+          </details>
         </div>
       ))}
     </section>

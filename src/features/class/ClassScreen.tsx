@@ -143,7 +143,13 @@ export function ClassScreen({ tree, plan: opened, revision }: Props) {
           ) : (
             model.units.length > 0 && <p className="text-soft">{sheet.summary} Press a part on the rail for its feeder script.</p>
           )}
-          {!unit && <ChosenBranches choices={model.choices.filter((item) => item.chosen)} onTakeOut={(branch) => toggle(branch, false)} />}
+          {!unit && (
+            <ChosenBranches
+              tree={tree}
+              choices={model.choices.filter((item) => item.chosen)}
+              onTakeOut={(branch) => toggle(branch, false)}
+            />
+          )}
           {out.length > 0 && (
             <section aria-label="Left out" className="mt-4 border-t border-hair pt-2">
               <h3 className="text-[15px] tracking-wide uppercase">Left out</h3>

@@ -69,7 +69,7 @@ export function FilesScreen({ rows }: { rows: readonly FileRow[] }) {
           { href: '/files', label: 'Files', current: true },
         ]}
       />
-      <main className="mx-auto grid max-w-4xl gap-8 p-6">
+      <main className="mx-auto grid max-w-5xl gap-8 p-6">
         <section>
           <h1 className="text-[29px]">Trees of this gym</h1>
           <ul>

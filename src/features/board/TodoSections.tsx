@@ -1,0 +1,91 @@
+import { useMemo, type Dispatch, type ReactNode } from 'react';
+import { findUnconfirmed } from '@/core/catalogue';
+import { findBackTakes, findTodo, rankHubs } from '@/core/structure';
+import { findValue, indexOf, positionOf, sayMine, sayShown, type PositionId, type TreeDocument } from '@/core/tree';
+import { plural } from '@/ui/figures';
+import type { BoardAction } from './boardState';
+
+interface Props {
+  readonly tree: TreeDocument;
+  readonly dispatch: Dispatch<BoardAction>;
+}
+
+function Section({ title, count, children }: { title: string; count: number; children: ReactNode }) {
+  if (count === 0) return null;
+  return (
+    <details>
+      <summary className="mt-3 min-h-8 font-figure text-[15px] font-semibold tracking-wide uppercase">
+        {title} <span className="text-soft">{count}</span>
+      </summary>
+      <ul>{children}</ul>
+    </details>
+  );
+}
+
+/** What was begun and not finished, every way to the back, and the hubs by how much goes through them. */
+export function TodoSections({ tree, dispatch }: Props) {
+  const todo = useMemo(() => findTodo(tree), [tree]);
+  const backTakes = useMemo(() => findBackTakes(tree), [tree]);
+  const hubs = useMemo(() => rankHubs(tree), [tree]);
+  const unconfirmed = useMemo(() => findUnconfirmed(tree), [tree]);
+  const index = indexOf(tree);
+  const nameOf = (id: PositionId): string => positionOf(index, id).name;
+  const line = (key: string, at: PositionId, words: string) => (
+    <li key={key} className="border-t border-hair py-1">
+      <button type="button" className="min-h-8 text-left hover:underline" onClick={() => dispatch({ type: 'select', position: at })}>
+        <span className="font-figure text-[15px] font-semibold">{nameOf(at)}</span> {words}
+      </button>
+    </li>
+  );
+  const { positions, values, transitions } = todo.unsure;
+  const fromOf = (id: string): PositionId => index.transitions.get(id)!.from;
+  return (
+    <>
+      <Section title="Announced, not taught" count={todo.announced.length + todo.continuations.length}>
+        {todo.announced.map((item) =>
+          line(
+            item.position,
+            item.position,
+            `${item.taught} of ${plural(item.announced, 'branch', 'branches')} taught; open: ${item.open.map((id) => sayMine(index.transitions.get(id)!.name)).join(', ')}`,
+          ),
+        )}
+        {todo.continuations.map((item) => line(`link ${item.position}`, item.position, `goes on in the tree “${item.tree}”`))}
+      </Section>
+      <Section title="Wording not sure" count={positions.length + values.length + transitions.length}>
+        {positions.map((id) => line(id, id, 'the name'))}
+        {values.map((item) =>
+          line(
+            `${item.position} ${item.value}`,
+            item.position,
+            `“${findValue(positionOf(index, item.position), item.value)?.value.name ?? item.value}”`,
+          ),
+        )}
+        {transitions.map((id) => line(id, fromOf(id), sayMine(index.transitions.get(id)!.name)))}
+      </Section>
+      <Section title="From the catalogue, to confirm" count={unconfirmed.positions.length + unconfirmed.transitions.length}>
+        {unconfirmed.positions.map((id) => line(id, id, ''))}
+        {unconfirmed.transitions.map((id) => line(id, fromOf(id), index.transitions.get(id)!.name))}
+      </Section>
+      <Section title="Ways to the back" count={backTakes.length}>
+        {backTakes.map((item) => {
+          const shown = item.values.flatMap((id) => findValue(positionOf(index, item.position), id) ?? []);
+          const cue = shown.map(({ read, value }) => sayShown(read, value.name)).join(' or ');
+          return line(
+            item.transition,
+            item.position,
+            `${cue === '' ? '' : `${cue}: `}${sayMine(index.transitions.get(item.transition)!.name)}`,
+          );
+        })}
+      </Section>
+      <Section title="Hubs" count={hubs.length}>
+        {hubs.map((hub) =>
+          line(
+            hub.position,
+            hub.position,
+            `${plural(hub.starts, 'start')} pass it, ${hub.entries} ways in, ${hub.exits} on${hub.necessaryFor > 0 ? `, ${plural(hub.necessaryFor, 'goal')} hang on it` : ''}`,
+          ),
+        )}
+      </Section>
+    </>
+  );
+}
