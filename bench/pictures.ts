@@ -10,11 +10,34 @@ interface Picture {
   readonly before?: (page: Page) => Promise<void>;
 }
 const TREE = 'league-evening';
+const juniors = async (page: Page): Promise<void> => {
+  await clickText(page, 'For whom');
+  await page.evaluate(() =>
+    document
+      .querySelectorAll('label')
+      .forEach((label) => label.textContent?.startsWith('Rules') && label.querySelector('select')?.setAttribute('data-rules', '')),
+  );
+  await page.select('[data-rules]', 'saltmarsh-juniors');
+  await page.waitForSelector('[aria-label="What the filter takes away"]');
+};
+const twoTicks = async (page: Page): Promise<void> => {
+  await clickText(page, 'open, pointing at me');
+  await clickText(page, 'two hooks under my thighs');
+};
 const PICTURES: readonly Picture[] = [
   { name: 'board', path: `/board/${TREE}?show=tree&at=headquarters` },
   { name: 'hub', path: `/board/${TREE}?show=hub&at=headquarters` },
   { name: 'guard', path: `/board/${TREE}?show=guard&at=knee-shield` },
   { name: 'findings', path: `/board/${TREE}?show=hub`, before: (page) => clickText(page, 'No answer').then(() => undefined) },
+  {
+    name: 'coverage',
+    path: `/board/${TREE}?show=guard&at=knee-shield`,
+    before: (page) => page.$eval('[aria-label="Combinations of cues"]', (section) => section.scrollIntoView({ block: 'center' })),
+  },
+  { name: 'for-whom', path: `/board/${TREE}?show=tree`, before: juniors },
+  { name: 'finder', path: `/finder/${TREE}`, size: [390, 844], before: twoTicks },
+  { name: 'catalogue', path: `/catalogue/${TREE}?at=knee-shield-high` },
+  { name: 'compare', path: `/compare/${TREE}?school=pressure&against=loose` },
   { name: 'odds', path: `/odds/${TREE}` },
   { name: 'class', path: `/class/${TREE}` },
   { name: 'class-sheet', path: `/class/${TREE}/sheet`, size: [1280, 1100] },
