@@ -134,6 +134,17 @@ export const transitionSchema = z.strictObject({
   fromCatalogue: idSchema.optional(),
 }); // prettier-ignore
 
+export const ruleSetSchema = z.strictObject({
+  id: idSchema,
+  name: nameSchema,
+  contexts: z.array(z.enum(CONTEXTS)).max(3),
+  levels: words.optional(),
+  forbidden: z.array(z.strictObject({ tag: word, underAge: z.number().int().min(1).max(120).optional(), belowLevel: word.optional() })).max(200),
+  points: z.array(z.strictObject({ for: z.enum([...new Set([...ENDINGS, ...TRANSITION_KINDS])]), points: z.number().min(-1000).max(1000) })).max(64),
+  source: text.optional(),
+  date: z.iso.date().optional(),
+}); // prettier-ignore
+
 export const headerSchema = z.strictObject({
   id: idSchema,
   name: nameSchema,
@@ -143,16 +154,7 @@ export const headerSchema = z.strictObject({
   starts: z.array(z.strictObject({ position: idSchema, facts: words.optional() })).max(500),
   ruleSets: z
     .array(
-      z.strictObject({
-        id: idSchema,
-        name: nameSchema,
-        contexts: z.array(z.enum(CONTEXTS)).max(3),
-        levels: words.optional(),
-        forbidden: z.array(z.strictObject({ tag: word, underAge: z.number().int().min(1).max(120).optional(), belowLevel: word.optional() })).max(200),
-        points: z.array(z.strictObject({ for: z.enum([...new Set([...ENDINGS, ...TRANSITION_KINDS])]), points: z.number().min(-1000).max(1000) })).max(64),
-        source: text.optional(),
-        date: z.iso.date().optional(),
-      }),
+      ruleSetSchema,
     )
     .max(64).optional(),
   profiles: z

@@ -91,4 +91,46 @@ describe('looking at the tree for somebody', () => {
   });
 });
 
+describe('the log, the cards and the comparison', () => {
+  it('a rule card is written with sentences for what is wrong, and kept', async () => {
+    await go('/rules/league-evening');
+    expect(await seriousFindings(page)).toEqual([]);
+    await clickText(page, 'Write a card');
+    await page.waitForFunction(() => document.querySelector('form')?.getAttribute('aria-label') === 'New rule card');
+    await clickText(page, 'Forbid something');
+    await page.type('input[name="name"]', ' of the harbour cup');
+    await clickText(page, 'Keep this card');
+    await waitForText(page, 'Say what is forbidden, or remove the line.');
+    await page.type('input[name="forbidden.0.tag"]', 'stack');
+    await clickText(page, 'Keep this card');
+    await page.waitForFunction(() => document.querySelector('form')?.getAttribute('aria-label') === 'New rule card of the harbour cup');
+    await stored();
+    const { tree } = (await (await fetch(`${server.baseUrl}/api/trees/league-evening/file`)).json()) as { tree: { ruleSets: { name: string; forbidden: unknown[] }[] } }; // prettier-ignore
+    expect(tree.ruleSets.at(-1)).toMatchObject({ name: 'New rule card of the harbour cup', forbidden: [{ tag: 'stack' }] });
+  });
+  it('the log leads back to the beginning, and forth again', async () => {
+    const now = JSON.stringify(await treeFile());
+    await go('/history/league-evening');
+    expect(await seriousFindings(page)).toEqual([]);
+    const buttons = await page.$$('main li button');
+    await buttons.at(-1)!.click();
+    await waitForText(page, 'back to revision 1');
+    expect((await treeFile()).positions.some((position) => position.id === 'shin-to-shin')).toBe(false);
+    const [last] = await page.$$('main li button');
+    await last!.click();
+    await waitForText(page, 'back to revision');
+    await page.waitForFunction(() => (document.body.innerText.match(/back to revision/g) ?? []).length === 2);
+    expect(JSON.stringify(await treeFile())).toBe(now);
+  });
+  it('two schools stand side by side, and what each has of its own', async () => {
+    await go('/compare/league-evening?school=pressure&against=loose');
+    await waitForText(page, 'I smash the knees together');
+    await waitForText(page, 'I throw the legs past the frame');
+    expect(await seriousFindings(page)).toEqual([]);
+    await go('/files');
+    await clickText(page, 'Copy for a group');
+    await waitForText(page, 'League evening, copy');
+  });
+});
+
 it('met no error on any page and asked nobody else for anything', () => expect(trouble).toEqual([]));

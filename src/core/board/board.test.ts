@@ -3,6 +3,7 @@ import { describe, expect, it } from 'vitest';
 import { demoTree } from '../../../demo/demoTree';
 import { randomTree } from '../../../tests/support/randomTree';
 import { mine, position, reaction, tree } from '../../../tests/support/smallTree';
+import { filterTree } from '../structure';
 import { withNewPosition, withNewTransition, type TreeDocument } from '../tree';
 import { placeInColumns } from './columns';
 import { countCrossings, layeringOf, orderLayers, type Layering } from './crossings';
@@ -100,6 +101,14 @@ describe('the climb', () => {
     const boxes = labelBoxes(layoutBoard(demoTree(), { grid: GRID }));
     const clashes = boxes.flatMap((a, i) => boxes.slice(i + 1).filter((b) => overlap(a, b)).map((b) => `${a.text} / ${b.text}`)); // prettier-ignore
     expect(clashes).toEqual([]);
+  });
+  it('moves nothing when a filter hides transitions: only what is drawn changes', () => {
+    const all = demoTree();
+    const { tree: reduced } = filterTree(all, { ruleSet: 'saltmarsh-juniors', age: 11, context: 'noGi' });
+    const places = (layout: BoardLayout) => layout.rungs.map((placed) => [placed.rung.id, placed.column, placed.span]);
+    const [before, after] = [layoutBoard(all, { grid: GRID }), layoutBoard(reduced, { grid: GRID, arrangedBy: all })];
+    expect(places(after)).toEqual(places(before));
+    expect(after.climbs.length).toBeLessThan(before.climbs.length);
   });
   it('is the same every time', () => {
     expect(layoutBoard(demoTree(), { grid: GRID })).toEqual(layoutBoard(demoTree(), { grid: GRID }));

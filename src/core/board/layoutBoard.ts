@@ -13,6 +13,8 @@ export interface BoardOptions {
   readonly only?: ReadonlySet<PositionId>;
   /** Columns of an earlier layout: what was there stays in its order. */
   readonly previous?: ReadonlyMap<PositionId, number>;
+  /** The tree whose answers decide where things stand, if not all of them are drawn: a filter then moves nothing. */
+  readonly arrangedBy?: TreeDocument;
   /** Show every sub-row instead of folding the fourth and later ones. */
   readonly unfold?: boolean;
 }
@@ -43,7 +45,8 @@ const BAND_NAMES = ['ground', 'under', 'facing', ...LINES] as const;
 interface Draft {
   readonly grid: Grid;
   readonly rungs: readonly Rung[];
-  /** Owner's transitions between shown rungs as [from, to, id]. */
+  /** Owner's transitions between shown rungs as [from, to, id]: those that arrange, and those that are drawn. */
+  readonly drawn: readonly (readonly [number, number, TransitionId])[];
   readonly answers: readonly (readonly [number, number, TransitionId])[];
   readonly falls: readonly (readonly [number, number, TransitionId])[];
   readonly spans: readonly number[];
@@ -51,17 +54,17 @@ interface Draft {
 }
 
 /** Pass 1: what is shown, in which rows. Post: heights are those of the lines held. */
-function draftOf(tree: TreeDocument, { grid, only }: BoardOptions): Draft {
-  const index = indexOf(tree);
+function draftOf(tree: TreeDocument, { grid, only, arrangedBy = tree }: BoardOptions): Draft {
   const rungs = rungsOf(tree).filter((rung) => !only || only.has(rung.id));
   const numberOf = new Map(rungs.map((rung, i) => [rung.id, i]));
-  const moves = rungs.flatMap((rung) => index.from.get(rung.id)!);
-  const pairs = (actor: 'owner' | 'opponent') =>
-    moves.flatMap((t) => (t.actor === actor && numberOf.has(t.to) ? [[numberOf.get(t.from)!, numberOf.get(t.to)!, t.id] as const] : []));
+  const pairs = (from: TreeDocument, actor: 'owner' | 'opponent') =>
+    rungs
+      .flatMap((rung) => indexOf(from).from.get(rung.id) ?? [])
+      .flatMap((t) => (t.actor === actor && numberOf.has(t.to) ? [[numberOf.get(t.from)!, numberOf.get(t.to)!, t.id] as const] : []));
   const spans = rungs.map((rung) => spanOf(grid, rung));
-  const answers = pairs('owner');
+  const answers = pairs(arrangedBy, 'owner');
   const rows = assignRows({ rungs, answers: answers.map(([from, to]) => [from, to]), spans, columns: grid.columns });
-  return { grid, rungs, answers, falls: pairs('opponent'), spans, rows };
+  return { grid, rungs, answers, drawn: arrangedBy === tree ? answers : pairs(tree, 'owner'), falls: pairs(tree, 'opponent'), spans, rows };
 }
 
 /** Pass 2: the order within rows. Guards keep the coach's order; with an earlier layout everything known keeps its order. */
@@ -216,7 +219,7 @@ export function layoutBoard(tree: TreeDocument, options: BoardOptions): BoardLay
     rungs[to]!.zone === 'back' ||
     rowOf.get(to)! <= rowOf.get(from)! ||
     sideways(from, to) > MAX_SIDEWAYS;
-  const far = draft.answers.filter(([from, to]) => isFar(from, to));
+  const far = draft.drawn.filter(([from, to]) => isFar(from, to));
   const heights = stackRows(draft, order, first, new Set(far.map(([from]) => from)), unfold);
   const shown = rungs.flatMap((_, i) => (heights.y.has(i) ? [i] : []));
   const landing = new Map(draft.answers.map(([, to, id]) => [id, rungs[to]!.zone === 'back' ? Number.MAX_SAFE_INTEGER : middle(to)]));
@@ -235,7 +238,7 @@ export function layoutBoard(tree: TreeDocument, options: BoardOptions): BoardLay
     const stubs = [...new Set(far.filter(([from]) => from === i).map(([, to]) => rungs[to]!.name))];
     placed.set(i, placeRung(rung, place, sections, stubs, (heights.folded.get(i) ?? []).map((hidden) => rungs[hidden]!.id))); // prettier-ignore
   }
-  const climbs = draft.answers.flatMap(([from, to, id], lane): Climb[] => {
+  const climbs = draft.drawn.flatMap(([from, to, id], lane): Climb[] => {
     const [a, b] = [placed.get(from), placed.get(to)];
     return a && b ? [climbPath(grid, a, b, id, isFar(from, to), lane)] : [];
   });

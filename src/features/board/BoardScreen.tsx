@@ -50,14 +50,14 @@ function useBoardKeys(onUndo: () => void, onRedo: () => void, onFind: () => void
 }
 
 /** The layout of the chosen view, remembering the last one so that nothing jumps when something is added. */
-function useScene(state: Parameters<typeof sceneOf>[0], routes: Parameters<typeof sceneOf>[1]): Scene {
+function useScene(state: Parameters<typeof sceneOf>[0], routes: Parameters<typeof sceneOf>[1], arrangedBy: TreeDocument): Scene {
   const { tree, view, guard, selected, route, unfolded } = state;
   // What is selected matters for the picture only while no guard has been chosen.
   const seed = guard === null ? selected : null;
   const [last, setLast] = useState<{ tree: TreeDocument; scene: Scene; input: string } | null>(null);
   const input = `${view} ${guard} ${seed} ${route} ${unfolded} ${view === 'route' ? routes[route]?.join() : ''}`;
   if (last && last.tree === tree && last.input === input) return last.scene;
-  const scene = sceneOf({ tree, view, guard, selected: seed, route, unfolded }, routes, last?.scene ?? null);
+  const scene = sceneOf({ tree, view, guard, selected: seed, route, unfolded }, routes, last?.scene ?? null, arrangedBy);
   setLast({ tree, scene, input });
   return scene;
 }
@@ -80,7 +80,7 @@ export function BoardScreen(opened: OpenedBoard) {
     () => setFinding(true),
   );
   const routes = useMemo(() => (view === 'route' ? routesThrough(shown, selected) : []), [view, shown, selected]);
-  const scene = useScene(seenState, routes);
+  const scene = useScene(seenState, routes, tree);
   const broken = useMemo(() => findUnanswered(shown).length, [shown]);
   const position = selected === null ? undefined : indexOf(tree).positions.get(selected);
   const onBoard =

@@ -1,4 +1,5 @@
 'use client';
+import Link from 'next/link';
 import type { Dispatch } from 'react';
 import type { Filter } from '@/core/structure';
 import type { Context, TreeDocument } from '@/core/tree';
@@ -121,7 +122,12 @@ export function FilterRow({ tree, filter, swapped, dispatch }: Props) {
         </select>
       </label>
       {ruleSet && (
-        <p className="text-[13px] text-red">Check the current rule book{ruleSet.date ? `; this card is of ${ruleSet.date}` : ''}.</p>
+        <p className="text-[13px] text-red">
+          <Link href={`/rules/${encodeURIComponent(tree.id)}`} className="mr-3 inline-block py-1 underline">
+            Cards
+          </Link>
+          Check the current rule book{ruleSet.date ? `; this card is of ${ruleSet.date}` : ''}.
+        </p>
       )}
     </div>
   );

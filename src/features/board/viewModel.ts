@@ -22,15 +22,16 @@ export function sceneOf(
   state: Pick<BoardState, 'tree' | 'view' | 'guard' | 'selected' | 'route' | 'unfolded'>,
   routes: readonly PositionId[][],
   previous: { key: string; layout: BoardLayout } | null,
+  arrangedBy: TreeDocument = state.tree,
 ): Scene {
   const { tree, view, guard, unfolded } = state;
   const at = view === 'guard' ? (guard ?? guardOf(tree, state.selected ?? tree.positions[0]?.id ?? '')) : null;
   const route = view === 'route' ? routes[state.route % Math.max(1, routes.length)] : undefined;
   const key = view === 'guard' ? `guard ${at}` : view === 'route' ? `route ${route?.join()}` : 'tree';
-  const only = at !== null ? guardPositions(tree, at) : route ? new Set(route) : undefined;
+  const only = at !== null ? guardPositions(arrangedBy, at) : route ? new Set(route) : undefined;
   const grid = view === 'tree' ? MAP_GRID : CLOSE_GRID;
   const columns = previous?.key === key ? previous.layout.columns : undefined;
-  return { key, layout: layoutBoard(tree, { grid, only, previous: columns, unfold: unfolded }) };
+  return { key, layout: layoutBoard(tree, { grid, only, arrangedBy, previous: columns, unfold: unfolded }) };
 }
 
 /** Where the caret opens: under the rung it belongs to, or where the first guard will hang. */

@@ -8,7 +8,7 @@ import { buttonClass } from '@/ui/Field';
 import { plural } from '@/ui/figures';
 import { screenLinks } from '@/ui/screenLinks';
 import { EntrySheet } from './EntrySheet';
-import { useTreeEdits } from './useTreeEdits';
+import { useTreeEdits } from '@/client/useTreeEdits';
 
 const FAMILY_TITLES: Record<Family, string> = {
   open: 'Open guards',

@@ -88,6 +88,9 @@ export function FilesScreen({ rows }: { rows: readonly FileRow[] }) {
                 <Link href={`/history/${encodeURIComponent(row.treeId)}`} className="min-h-9 py-1.5 font-figure text-[15px] underline">
                   Log
                 </Link>
+                <Link href={`/rules/${encodeURIComponent(row.treeId)}`} className="min-h-9 py-1.5 font-figure text-[15px] underline">
+                  Rules
+                </Link>
                 <Link href={`/compare/${encodeURIComponent(row.treeId)}`} className="min-h-9 py-1.5 font-figure text-[15px] underline">
                   Compare
                 </Link>

@@ -1,0 +1,82 @@
+'use client';
+import { useState } from 'react';
+import { useTreeEdits } from '@/client/useTreeEdits';
+import { freshId, type RuleSet, type TreeDocument } from '@/core/tree';
+import { AppStrip } from '@/ui/AppStrip';
+import { buttonClass } from '@/ui/Field';
+import { screenLinks } from '@/ui/screenLinks';
+import { RuleCard } from './RuleCard';
+
+const withCards = (tree: TreeDocument, change: (cards: readonly RuleSet[]) => readonly RuleSet[]): TreeDocument => ({
+  ...tree,
+  ruleSets: change(tree.ruleSets ?? []),
+});
+
+/** The rule cards of a tree: written by the coach, kept with their source and date. */
+export function RulesScreen({ tree: opened, revision }: { tree: TreeDocument; revision: number }) {
+  const { tree, isStored, problem, edit } = useTreeEdits(opened, revision);
+  const cards = tree.ruleSets ?? [];
+  const [chosen, setChosen] = useState<string | null>(cards[0]?.id ?? null);
+  const card = cards.find((item) => item.id === chosen) ?? cards[0];
+  const tags = [...new Set(tree.transitions.flatMap((move) => move.tags ?? []))].sort();
+  const add = () => {
+    const id = freshId('rule card', new Set(cards.map((item) => item.id)));
+    edit('a rule card', (now) =>
+      withCards(now, (list) => [...list, { id, name: 'New rule card', contexts: [], forbidden: [], points: [] }]),
+    );
+    setChosen(id);
+  };
+  return (
+    <div className="min-h-dvh">
+      <AppStrip title={tree.name} links={screenLinks(tree.id, null)}>
+        <span role="status" className="text-[13px] text-soft">
+          {isStored ? 'stored' : 'storing …'}
+        </span>
+      </AppStrip>
+      {problem && (
+        <p role="alert" className="border-b border-red bg-tint px-4 py-1">
+          {problem}
+        </p>
+      )}
+      <main className="mx-auto grid max-w-5xl gap-8 p-6 md:grid-cols-[240px_minmax(0,1fr)]">
+        <nav aria-label="Rule cards">
+          <h1 className="text-[29px]">Rules</h1>
+          <ul>
+            {cards.map((item) => (
+              <li key={item.id} className="border-t border-hair">
+                <button
+                  type="button"
+                  aria-current={item === card}
+                  className={`min-h-10 w-full text-left font-figure text-[17px] ${item === card ? 'font-semibold underline decoration-red decoration-2 underline-offset-4' : ''}`}
+                  onClick={() => setChosen(item.id)}
+                >
+                  {item.name}
+                </button>
+              </li>
+            ))}
+          </ul>
+          <button type="button" className={`${buttonClass} mt-3`} onClick={add}>
+            Write a card
+          </button>
+        </nav>
+        {card ? (
+          <RuleCard
+            key={card.id}
+            card={card}
+            tags={tags}
+            onSave={(next) =>
+              edit(`rules: ${next.name}`, (now) => withCards(now, (list) => list.map((item) => (item.id === next.id ? next : item))))
+            }
+            onRemove={() =>
+              edit(`rules removed: ${card.name}`, (now) => withCards(now, (list) => list.filter((item) => item.id !== card.id)))
+            }
+          />
+        ) : (
+          <p className="text-soft">
+            No card yet. Write one from the rule book of your next event; the board then shows what falls away under it.
+          </p>
+        )}
+      </main>
+    </div>
+  );
+}
