@@ -83,6 +83,41 @@ function Item({ tree, finding, dispatch }: { tree: TreeDocument; finding: Findin
   );
 }
 
+const LISTED = 80;
+
+interface KindProps extends Pick<Props, 'tree' | 'dispatch'> {
+  readonly title: string;
+  readonly items: readonly Finding[];
+  /** Open from the start. */
+  readonly begins: boolean;
+}
+
+/** The findings of one kind. Those of a closed kind are not drawn, and of a long one the first: a dense tree has thousands. */
+function Kind({ tree, title, items, begins, dispatch }: KindProps) {
+  const [open, setOpen] = useState(begins);
+  const [all, setAll] = useState(false);
+  const shown = all ? items : items.slice(0, LISTED);
+  return (
+    <details open={open} onToggle={(event) => setOpen(event.currentTarget.open)}>
+      <summary className="mt-3 min-h-8 font-figure text-[15px] font-semibold tracking-wide uppercase">
+        {title} <span className="text-red">{items.length}</span>
+      </summary>
+      {open && (
+        <ul>
+          {shown.map((finding) => (
+            <Item key={finding.key} tree={tree} finding={finding} dispatch={dispatch} />
+          ))}
+        </ul>
+      )}
+      {open && shown.length < items.length && (
+        <button type="button" className="min-h-9 underline" onClick={() => setAll(true)}>
+          Show the other {items.length - shown.length}
+        </button>
+      )}
+    </details>
+  );
+}
+
 /** How many ways lead from a guard to a goal: by places passed, and counting parallel answers apart. */
 function Ways({ findings, dispatch }: Pick<Props, 'dispatch'> & { findings: Findings }) {
   const { byPositions, byTransitions, status } = findings.routes;
@@ -134,16 +169,14 @@ export function FindingsSheet({ tree, findings, pending, dispatch }: Props) {
         const items = open.filter((finding) => finding.kind === kind);
         if (items.length === 0) return null;
         return (
-          <details key={kind} open={kind === 'unanswered' || kind === 'uncovered'}>
-            <summary className="mt-3 min-h-8 font-figure text-[15px] font-semibold tracking-wide uppercase">
-              {title} <span className="text-red">{items.length}</span>
-            </summary>
-            <ul>
-              {items.map((finding) => (
-                <Item key={finding.key} tree={tree} finding={finding} dispatch={dispatch} />
-              ))}
-            </ul>
-          </details>
+          <Kind
+            key={kind}
+            tree={tree}
+            title={title}
+            items={items}
+            begins={kind === 'unanswered' || kind === 'uncovered'}
+            dispatch={dispatch}
+          />
         );
       })}
       <TodoSections tree={tree} dispatch={dispatch} />
