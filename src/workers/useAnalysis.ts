@@ -8,6 +8,8 @@ import { openAnalysis, type AnalysisClient } from './analysisClient';
 export interface Analysis {
   readonly odds: Odds | null;
   readonly findings: Findings | null;
+  /** The tree that the findings speak of: while a newer one is being looked at, an older one. */
+  readonly of: TreeDocument | null;
   /** The figures belong to an older version of the tree and are being computed anew. */
   readonly pending: boolean;
   /** Milliseconds that the last odds took, asked to answered. */
@@ -58,6 +60,7 @@ export function useAnalysis(tree: TreeDocument, roundSeconds: number): Analysis 
   return {
     odds: answer?.odds ?? null,
     findings: answer?.findings ?? null,
+    of: answer?.tree ?? null,
     pending: cancelled !== tree && (answer?.tree !== tree || answer.roundSeconds !== roundSeconds),
     tookMs: answer?.tookMs ?? 0,
     cancel: () => {

@@ -103,6 +103,25 @@ describe('findings', () => {
     await page.waitForFunction(() => !document.body.innerText.toLowerCase().includes('set aside 1'));
     await stored();
   });
+  it('stay readable while what they speak of is undone', async () => {
+    await open('?show=guard&at=collar-sleeve');
+    await clickText(page, 'he stands up');
+    await clickText(page, 'he … (what it costs)');
+    await caretFor('What he does if I fail');
+    await type(page, 'runs round me');
+    await caretFor('Where it lands');
+    await type(page, 'Swept');
+    await stored();
+    await clickText(page, BROKEN);
+    await waitForText(page, 'Swept');
+    await page.keyboard.down('Control');
+    await page.keyboard.press('z');
+    await page.keyboard.up('Control');
+    await page.waitForFunction(() => document.querySelector('[aria-busy=true]') === null);
+    await waitForText(page, 'What needs you');
+    await stored();
+    expect(trouble).toEqual([]);
+  });
   it('lead to their place: answering one opens the caret there', async () => {
     await open('?show=guard');
     await clickText(page, 'Answer it');

@@ -73,7 +73,7 @@ export function BoardScreen(opened: OpenedBoard) {
   const seenState = useMemo(() => ({ ...state, tree: shown }), [state, shown]);
   useSaveQueue(state, dispatch);
   useFreshness(state, dispatch);
-  const { odds, findings, pending } = useAnalysis(shown, ROUND_SECONDS);
+  const { odds, findings, of, pending } = useAnalysis(shown, ROUND_SECONDS);
   useBoardKeys(
     () => dispatch({ type: 'undo' }),
     () => dispatch({ type: 'redo' }),
@@ -152,7 +152,7 @@ export function BoardScreen(opened: OpenedBoard) {
           ) : (
             <>
               <DifferenceSection tree={state.tree} filter={filter} dispatch={dispatch} />
-              <FindingsSheet tree={tree} findings={findings} pending={pending} dispatch={dispatch} />
+              <FindingsSheet tree={tree} of={of} findings={findings} pending={pending} dispatch={dispatch} />
             </>
           )}
           <p className="mt-6 border-t border-hair pt-2 text-[13px] text-soft">

@@ -10,6 +10,8 @@ import { FINDING_KINDS, findingText } from './wording';
 
 interface Props {
   readonly tree: TreeDocument;
+  /** The tree that the findings were made of; they are put into words with it, since a newer one may lack what they name. */
+  readonly of: TreeDocument | null;
   readonly findings: Findings | null;
   readonly pending: boolean;
   readonly dispatch: Dispatch<BoardAction>;
@@ -25,9 +27,16 @@ function goTo(finding: Finding, dispatch: Dispatch<BoardAction>): void {
     dispatch({ type: 'caret', caret: { kind: 'value', position: finding.position } });
 }
 
-function Item({ tree, finding, dispatch }: { tree: TreeDocument; finding: Finding; dispatch: Dispatch<BoardAction> }) {
+interface ItemProps {
+  readonly tree: TreeDocument;
+  readonly of: TreeDocument;
+  readonly finding: Finding;
+  readonly dispatch: Dispatch<BoardAction>;
+}
+
+function Item({ tree, of, finding, dispatch }: ItemProps) {
   const [reason, setReason] = useState<string | null>(null);
-  const text = findingText(tree, finding);
+  const text = findingText(of, finding);
   const dismiss = () => {
     if (reason?.trim())
       dispatch({
@@ -86,6 +95,7 @@ function Item({ tree, finding, dispatch }: { tree: TreeDocument; finding: Findin
 const LISTED = 80;
 
 interface KindProps extends Pick<Props, 'tree' | 'dispatch'> {
+  readonly of: TreeDocument;
   readonly title: string;
   readonly items: readonly Finding[];
   /** Open from the start. */
@@ -93,7 +103,7 @@ interface KindProps extends Pick<Props, 'tree' | 'dispatch'> {
 }
 
 /** The findings of one kind. Those of a closed kind are not drawn, and of a long one the first: a dense tree has thousands. */
-function Kind({ tree, title, items, begins, dispatch }: KindProps) {
+function Kind({ tree, of, title, items, begins, dispatch }: KindProps) {
   const [open, setOpen] = useState(begins);
   const [all, setAll] = useState(false);
   const shown = all ? items : items.slice(0, LISTED);
@@ -105,7 +115,7 @@ function Kind({ tree, title, items, begins, dispatch }: KindProps) {
       {open && (
         <ul>
           {shown.map((finding) => (
-            <Item key={finding.key} tree={tree} finding={finding} dispatch={dispatch} />
+            <Item key={finding.key} tree={tree} of={of} finding={finding} dispatch={dispatch} />
           ))}
         </ul>
       )}
@@ -148,8 +158,8 @@ function Ways({ findings, dispatch }: Pick<Props, 'dispatch'> & { findings: Find
 }
 
 /** Everything found in the tree, by kind, beside the board. */
-export function FindingsSheet({ tree, findings, pending, dispatch }: Props) {
-  if (!findings) return <p role="status">Looking through the tree …</p>;
+export function FindingsSheet({ tree, of, findings, pending, dispatch }: Props) {
+  if (!findings || !of) return <p role="status">Looking through the tree …</p>;
   const known = new Set(tree.positions.map((position) => position.id));
   const list = findings.list.filter((finding) => known.has(finding.position));
   const reasons = new Map((tree.dismissals ?? []).map((item) => [item.finding, item.reason]));
@@ -172,6 +182,7 @@ export function FindingsSheet({ tree, findings, pending, dispatch }: Props) {
           <Kind
             key={kind}
             tree={tree}
+            of={of}
             title={title}
             items={items}
             begins={kind === 'unanswered' || kind === 'uncovered'}
@@ -189,7 +200,7 @@ export function FindingsSheet({ tree, findings, pending, dispatch }: Props) {
           <summary className="mt-3 min-h-8 font-figure text-[15px] font-semibold tracking-wide uppercase">Set aside {aside.length}</summary>
           <ul>
             {aside.map((finding) => {
-              const text = findingText(tree, finding);
+              const text = findingText(of, finding);
               return (
                 <li key={finding.key} className="border-t border-hair py-2">
                   <p className="font-figure text-[15px]">
