@@ -1,4 +1,4 @@
-import { indexOf, positionOf, type Position, type PositionId, type Transition, type TransitionId, type TreeDocument, type TreeIndex, type ValueId } from '../tree'; // prettier-ignore
+import { indexOf, positionOf, sayPreference, type Position, type PositionId, type Transition, type TransitionId, type TreeDocument, type TreeIndex, type ValueId } from '../tree'; // prettier-ignore
 import { isBranch, type Branch } from './branches';
 
 export type UnitKind = 'part' | 'answer' | 'chain';
@@ -80,7 +80,7 @@ function unitOf(
     prerequisites,
     ...SHAPE[kind],
     feeder,
-    checkpoints: moves.flatMap((move) => move.checkpoints ?? []),
+    checkpoints: moves.flatMap((move) => [...(move.checkpoints ?? []), ...(move.parameters ?? []).map(sayPreference)]),
     mistakes: moves.flatMap((move) => move.mistakes ?? []),
     cautions: [...new Set([...places.flatMap((place) => place.hazards ?? []), ...moves.flatMap((move) => move.hazards ?? [])])],
     common,

@@ -1,1 +1,2 @@
 export * from './certainFacts';
+export * from './needLoops';

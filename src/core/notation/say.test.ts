@@ -18,10 +18,17 @@ describe('saying a branch', () => {
   );
   it('says what you see, what you do, where you are, when it fails and what to watch', () => {
     expect(sayBranch(doc, ['t', 'u'])).toEqual([
-      'Start in Knee shield: his knee keeps me out. If he frames on the neck or top knee: points out (elbow off the mat), I fold the shield. Now it is Shield folded. Act at once, before he squares up. It fails if top knee: points out. Watch: hips stay behind; instead hips over the knee. Take care: his knee can twist.',
+      'Start in Knee shield: his knee keeps me out. If he frames on the neck and top knee: points out (elbow off the mat), I fold the shield. Now it is Shield folded. Act at once, before he squares up. It fails if top knee: points out. Watch: hips stay behind; instead hips over the knee. Take care: his knee can twist.',
       'I settle. That is Side pin: settled.',
     ]);
     expect(sayBranch(doc, [])).toEqual([]);
+  });
+  it('says what a helper hopes for, and the choices within a move', () => {
+    const parameters = [{ name: 'outer hand', values: ['ankle', 'shin'], never: [{ value: 'the knee' }] }];
+    const helper = { ...doc, transitions: [mine('t', 'a', 'b', { name: 'shake the leg', provokes: ['v', 'o'], parameters })] };
+    expect(sayBranch(helper, ['t'])[0]).toContain(
+      'Outer hand: ankle, else shin; never the knee. You want him to show: he frames on the neck or top knee: points out.',
+    );
   });
   it('every branch of the demo is whole sentences', () => {
     const demo = demoTree();

@@ -1,12 +1,11 @@
-import { asSentence, ENDING_WORDS, findValue, indexOf, positionOf, sayHis, sayMine, sayShown, type Position, type Transition, type TransitionId, type TreeDocument } from '../tree'; // prettier-ignore
+import { asSentence, ENDING_WORDS, findValue, indexOf, positionOf, sayHis, sayMine, sayPreference, sayShown, sayWhen, type Position, type Transition, type TransitionId, type TreeDocument } from '../tree'; // prettier-ignore
 
 function sayCue(from: Position, move: Transition): string | null {
-  const shown = Object.values(move.when ?? {}).flat().flatMap((id) => findValue(from, id) ?? []); // prettier-ignore
-  if (shown.length === 0) return null;
-  const words = shown.map(({ read, value }) => sayShown(read, value.name));
-  const cues = shown.flatMap(({ value }) => (value.cue ? [value.cue] : []));
-  return `${words.join(' or ')}${cues.length > 0 ? ` (${cues.join('; ')})` : ''}`;
-}
+  const words = sayWhen(from, move.when);
+  if (words === '') return null;
+  const cues = Object.values(move.when ?? {}).flat().flatMap((id) => findValue(from, id)?.value.cue ?? []);
+  return `${words}${cues.length > 0 ? ` (${cues.join('; ')})` : ''}`;
+} // prettier-ignore
 
 /** One step: what you see, what you do, where you are then, what to watch. */
 function sayStep(tree: TreeDocument, move: Transition): string[] {
@@ -20,6 +19,9 @@ function sayStep(tree: TreeDocument, move: Transition): string[] {
     lines.push(asSentence(`act at once${to.windowCloses ? `, before ${to.windowCloses.replace(/^when /, '')}` : ''}`));
   const stops = (move.stoppedBy ?? []).flatMap((id) => findValue(from, id) ?? []).map(({ read, value }) => sayShown(read, value.name));
   if (stops.length > 0) lines.push(asSentence(`it fails if ${stops.join(' or ')}`));
+  for (const parameter of move.parameters ?? []) lines.push(asSentence(sayPreference(parameter)));
+  const hoped = (move.provokes ?? []).flatMap((id) => findValue(to, id) ?? findValue(from, id) ?? []);
+  if (hoped.length > 0) lines.push(asSentence(`you want him to show: ${hoped.map(({ read, value }) => sayShown(read, value.name)).join(' or ')}`)); // prettier-ignore
   for (const { error, correction } of move.mistakes ?? [])
     lines.push(asSentence(`watch: ${error}${correction ? `; instead ${correction}` : ''}`));
   for (const hazard of [...(move.hazards ?? []), ...(to.hazards ?? [])]) lines.push(asSentence(`take care: ${hazard}`));

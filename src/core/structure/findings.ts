@@ -1,12 +1,14 @@
 import { groupBy } from '../base';
-import { findCertainFacts } from '../grips';
+import { findCertainFacts, findNeedLoops } from '../grips';
 import { indexOf, type Ending, type Fact, type PositionId, type ReadId, type TransitionId, type TreeDocument, type ValueId } from '../tree';
 import { coverageAt, unansweredAt } from './answers';
+import { findContradictoryPreferences, findIdleOptions } from './contradictions';
 import { findCycles } from './cycles';
 import { findDeadEnds, findUnreachable } from './ends';
 import { reachablePositions } from './graph';
 import { findLateBranches, type LateBranch } from './timing';
 import { findNecessaryHubs } from './necessaryHubs';
+import { findProvoked } from './provoked';
 import { countRoutes, type RouteCount } from './routes';
 
 /** What is wrong or worth knowing at one place. `key` is stable while the place exists, so a dismissal stays. */
@@ -25,6 +27,10 @@ export type Finding = { readonly key: string; readonly position: PositionId } & 
       readonly witness: readonly TransitionId[];
       readonly neverMade: boolean;
     }
+  | { readonly kind: 'needLoop'; readonly transitions: readonly TransitionId[]; readonly facts: readonly Fact[] }
+  | { readonly kind: 'idleOption'; readonly transition: TransitionId }
+  | { readonly kind: 'provokesGap'; readonly transition: TransitionId; readonly value: ValueId }
+  | { readonly kind: 'preferredNever'; readonly transition: TransitionId; readonly parameter: string; readonly values: readonly string[] }
   | { readonly kind: 'sameName'; readonly others: readonly PositionId[] }
   | { readonly kind: 'emptyRead'; readonly read: ReadId }
   | { readonly kind: 'costlyCycle'; readonly positions: readonly PositionId[] }
@@ -33,8 +39,8 @@ export interface Findings {
   readonly list: readonly Finding[];
   /** Ways from a start to a goal; counted up to the budget (`status`). */
   readonly routes: RouteCount;
-  /** Loops that cost no lines, for completeness beside the costly ones in the list. */
-  readonly productiveCycles: number;
+  /** Loops that cost no lines, by their positions, beside the costly ones in the list. */
+  readonly productiveCycles: readonly (readonly PositionId[])[];
   /** `budget`: there are more cycles or combinations than were searched. */
   readonly status: 'exact' | 'budget';
 }
@@ -85,6 +91,18 @@ function findInDrawing(tree: TreeDocument): Finding[] {
   ]; // prettier-ignore
 }
 
+/** What contradicts itself: "first this" in a circle, options that fit nothing, helpers for what has no answer. */
+function findContradictions(tree: TreeDocument): Finding[] {
+  const index = indexOf(tree);
+  const fromOf = (id: TransitionId): PositionId => index.transitions.get(id)!.from;
+  return [
+    ...findNeedLoops(tree).map((loop): Finding => ({ kind: 'needLoop', key: `needLoop/${loop.transitions.join('>')}`, position: fromOf(loop.transitions[0]!), ...loop })),
+    ...findIdleOptions(tree).map((transition): Finding => ({ kind: 'idleOption', key: `idleOption/${transition}`, position: fromOf(transition), transition })),
+    ...findProvoked(tree).filter((item) => item.serves.length === 0).map(({ transition, value, position }): Finding => ({ kind: 'provokesGap', key: `provokesGap/${transition}/${value}`, position, transition, value })),
+    ...findContradictoryPreferences(tree).map((item): Finding => ({ kind: 'preferredNever', key: `preferredNever/${item.transition}/${item.parameter}`, position: fromOf(item.transition), ...item })),
+  ]; // prettier-ignore
+}
+
 /** Needs that are not met on every way, and places where one must act and nothing says what happens off time. */
 function findOutOfOrder(tree: TreeDocument): Finding[] {
   const index = indexOf(tree);
@@ -108,6 +126,7 @@ export function findFindings(tree: TreeDocument): Findings {
     list: [
       ...atPositions.list,
       ...findOutOfOrder(tree),
+      ...findContradictions(tree),
       ...findInDrawing(tree),
       ...findDeadEnds(tree).map((position): Finding => ({ kind: 'deadEnd', key: `deadEnd/${position}`, position })),
       ...findUnreachable(tree).map((position): Finding => ({ kind: 'unreachable', key: `unreachable/${position}`, position })),
@@ -122,7 +141,7 @@ export function findFindings(tree: TreeDocument): Findings {
         })),
     ],
     routes,
-    productiveCycles: cycles.filter((cycle) => cycle.kind === 'productive').length,
+    productiveCycles: cycles.filter((cycle) => cycle.kind === 'productive').map((cycle) => cycle.positions),
     status: status === 'budget' || atPositions.status === 'budget' ? 'budget' : 'exact',
   };
 }

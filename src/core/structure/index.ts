@@ -1,5 +1,6 @@
 export * from './answers';
 export * from './compare';
+export * from './contradictions';
 export * from './cycles';
 export * from './dilemmas';
 export * from './elsewhere';
@@ -10,6 +11,7 @@ export * from './findings';
 export * from './graph';
 export * from './ladder';
 export * from './necessaryHubs';
+export * from './provoked';
 export * from './routes';
 export * from './shortestRoutes';
 export * from './threats';

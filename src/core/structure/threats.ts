@@ -1,4 +1,5 @@
 import { indexOf, isGoal, type PositionId, type TransitionId, type TreeDocument, type TreeIndex } from '../tree';
+import { filterTree } from './filter';
 import { reachablePositions } from './graph';
 
 /** A submission that the opponent has within one transition. */
@@ -28,4 +29,21 @@ export function findThreats(tree: TreeDocument): Threat[] {
 export function threatsAlong(tree: TreeDocument, route: readonly PositionId[]): Threat[] {
   const index = indexOf(tree);
   return [...new Set(route)].flatMap((position) => threatsAt(index, position));
+}
+
+export interface RouteThreat extends Threat {
+  /** Rule sets of the tree that forbid it to everybody, by id; limits of age and level need an athlete and are left out. */
+  readonly forbiddenBy: readonly string[];
+}
+
+/** Threats along a route, each with the rule sets under which it falls away (MODEL §2). */
+export function threatsUnderRules(tree: TreeDocument, route: readonly PositionId[]): RouteThreat[] {
+  const kept = (tree.ruleSets ?? []).map(({ id }) => ({
+    id,
+    left: new Set(threatsAlong(filterTree(tree, { ruleSet: id }).tree, route).map((threat) => threat.transition)),
+  }));
+  return threatsAlong(tree, route).map((threat) => ({
+    ...threat,
+    forbiddenBy: kept.filter(({ left }) => !left.has(threat.transition)).map(({ id }) => id),
+  }));
 }

@@ -65,6 +65,8 @@ function checkTransition(
   }
   const here = new Set(from.reads.flatMap((read) => read.values.map((value) => value.id)));
   for (const id of transition.stoppedBy ?? []) if (!here.has(id)) report('tree/dangling-value', place, id);
+  const there = new Set(positions.get(transition.to)?.reads.flatMap((read) => read.values.map((value) => value.id)));
+  for (const id of transition.provokes ?? []) if (!there.has(id) && !here.has(id)) report('tree/dangling-value', place, id);
   for (const rule of transition.contactRules ?? []) {
     if (rule.kind === 'hold') continue;
     for (const id of rule.whenValues ?? []) if (!here.has(id)) report('tree/dangling-value', place, id);

@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import { his, mine, position, reaction, tree } from '../../../tests/support/smallTree';
-import { checkTree, landingOf, sayHis, sayMine, sayShown, withLanding, withNewGuard, withNewTransition, withNewValue, withoutPosition, withoutTransition, withoutValue, withValue } from './index'; // prettier-ignore
+import { checkTree, fitOf, landingOf, sayHis, sayMine, sayShown, withFit, withLanding, withNewGuard, withNewTransition, withNewValue, withoutPosition, withoutTransition, withoutValue, withValue } from './index'; // prettier-ignore
 
 const doc = tree(
   [position('a', { reads: reaction('v', 'w') }), position('b', { lines: ['feet'] }), position('c', { lines: ['feet', 'hips'] })],
@@ -60,9 +60,37 @@ describe('adding and changing', () => {
   it('a value goes into the reaction read, which is made where there is none', () => {
     const first = withNewValue(doc, 'b', { name: 'frames', kind: 'frame' });
     expect(first.tree.positions[1]!.reads).toMatchObject([{ id: 'he', kind: 'reaction', values: [{ id: 'frames' }] }]);
-    const second = withNewValue(first.tree, 'b', { name: 'frames', kind: 'frame' });
-    expect(second.valueId).toBe('frames-2');
-    expect(second.tree.positions[1]!.reads).toHaveLength(1);
+    const second = withNewValue(first.tree, 'b', { name: 'Frames', kind: 'frame' });
+    expect(second).toEqual({ tree: first.tree, readId: 'he', valueId: 'frames' });
+  });
+  it('typed as “cue: value” it goes into that cue, to be answered wholly; as “timing: …” into the timing', () => {
+    const flat = withNewValue(doc, 'b', { name: 'his hips: flat', kind: 'other' });
+    const turned = withNewValue(flat.tree, 'b', { name: 'His hips : turned in', kind: 'turn' });
+    const late = withNewValue(turned.tree, 'b', { name: 'timing: late', kind: 'other' });
+    expect(late.tree.positions[1]!.reads).toEqual([
+      { id: 'his-hips', name: 'his hips', kind: 'cue', closed: true, values: [{ id: 'flat', name: 'flat', kind: 'other' }, { id: 'turned-in', name: 'turned in', kind: 'turn' }] },
+      { id: 'timing', name: 'timing', kind: 'timing', values: [{ id: 'late', name: 'late', kind: 'other' }] },
+    ]); // prettier-ignore
+    expect(withNewValue(doc, 'b', { name: 'says: ', kind: 'other' }).tree.positions[1]!.reads[0]).toMatchObject({ kind: 'reaction' });
+  });
+  it('an option answers a value, is stopped by it or says nothing of it, one at a time', () => {
+    const move = doc.transitions[0]!;
+    expect([fitOf(move, 'he', 'v'), fitOf(move, 'he', 'w'), fitOf(doc.transitions[1]!, 'he', 'v')]).toEqual(['answers', 'stopped', 'silent']); // prettier-ignore
+    const stopped = withFit(doc, move, 'he', 'v', 'stopped').transitions[0]!;
+    expect(stopped).toMatchObject({ when: { he: ['w'] }, stoppedBy: ['w', 'v'] });
+    const silent = withFit(doc, withFit(doc, move, 'he', 'w', 'silent').transitions[0]!, 'he', 'v', 'silent').transitions[0]!;
+    expect([silent.when, silent.stoppedBy]).toEqual([undefined, undefined]);
+    expect(withFit(doc, silent, 'he', 'v', 'answers').transitions[0]!.when).toEqual({ he: ['v'] });
+  });
+  it('what a helper provokes goes with the value, and with the place it led to', () => {
+    const feint = { ...doc.transitions[0]!, provokes: ['v', 'x'] };
+    const shown = position('b', { lines: ['feet'], reads: reaction('x') });
+    const game = { ...doc, positions: [doc.positions[0]!, shown, doc.positions[2]!], transitions: [feint] };
+    expect(checkTree(game).ok).toBe(true);
+    expect(withoutValue(game, 'a', 'v').transitions[0]!.provokes).toEqual(['x']);
+    expect(withoutValue(game, 'b', 'x').transitions[0]!.provokes).toEqual(['v']);
+    expect(withLanding(game, 'go', 'c').transitions[0]!.provokes).toEqual(['v']);
+    expect(checkTree({ ...game, transitions: [{ ...feint, provokes: ['nothing'] }] })).toMatchObject({ error: [{ code: 'tree/dangling-value', id: 'nothing' }] }); // prettier-ignore
   });
   it('renaming a value keeps its id, so its answers stay', () => {
     const renamed = withValue(doc, 'a', { id: 'v', name: 'posts', kind: 'frame' });

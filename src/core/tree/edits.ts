@@ -47,21 +47,58 @@ export function withNewGuard(
   return { tree: { ...added.tree, starts: [...tree.starts, { position: added.id }] }, id: added.id };
 }
 
-/** Adds a value to the position's reaction read (made if there is none) or to the named read. */
+/** Adds a value as it was typed (`readOfTyped`); the read is made if there is none. A value that is there already stays one. */
 export function withNewValue(
   tree: TreeDocument,
   positionId: PositionId,
   value: Omit<Value, 'id'>,
-  readId?: string,
 ): { tree: TreeDocument; readId: string; valueId: ValueId } {
   const position = getPosition(tree, positionId);
-  const known =
-    readId === undefined ? position.reads.find((read) => read.kind === 'reaction') : position.reads.find((read) => read.id === readId);
-  const read: Read = known ?? { id: freshId('he', idsOf(position.reads)), name: 'he …', kind: 'reaction', values: [] };
-  const id = freshId(value.name, valueIdsOf(position));
-  const grown: Read = { ...read, values: [...read.values, { ...value, id }] };
+  const { read: home, value: name } = readOfTyped(position, value.name);
+  const known = position.reads.find((read) => read.id === home.id);
+  const values = known?.values ?? [];
+  const twin = values.find((item) => item.name.toLowerCase() === name.toLowerCase());
+  if (twin) return { tree, readId: home.id, valueId: twin.id };
+  const id = freshId(name, valueIdsOf(position));
+  const grown: Read = { ...home, values: [...values, { ...value, name, id }] };
   const reads = known ? position.reads.map((item) => (item.id === grown.id ? grown : item)) : [...position.reads, grown];
   return { tree: withPosition(tree, { ...position, reads }), readId: grown.id, valueId: id };
+}
+
+/** What a typed value belongs to: "his hips: flat" is a cue of its own, "timing: late" the timing, anything else what he does. */
+export function readOfTyped(position: Position, typed: string): { read: Read | Omit<Read, 'values'>; value: string } {
+  const [, before, after] = /^([^:]{1,80}?)\s*:\s*(\S.*)$/.exec(typed) ?? [];
+  if (before === undefined || after === undefined) {
+    const known = position.reads.find((read) => read.kind === 'reaction');
+    return { read: known ?? { id: freshId('he', idsOf(position.reads)), name: 'he …', kind: 'reaction' }, value: typed };
+  }
+  const name = before.trim();
+  const known = position.reads.find((read) => read.name.toLowerCase() === name.toLowerCase());
+  const isTiming = /^timing$/i.test(name);
+  const kind = isTiming ? ('timing' as const) : ('cue' as const);
+  const fresh = { id: freshId(name, idsOf(position.reads)), name, kind, ...(isTiming ? {} : { closed: true }) };
+  return { read: known ?? fresh, value: after };
+}
+
+/** Puts a read in the place of the one with its id. */
+export function withRead(tree: TreeDocument, positionId: PositionId, read: Read): TreeDocument {
+  const position = getPosition(tree, positionId);
+  return withPosition(tree, { ...position, reads: position.reads.map((item) => (item.id === read.id ? read : item)) });
+}
+
+/** How an owner's option stands to a value: it answers it, is stopped by it, or says nothing of it. */
+export type Fit = 'silent' | 'answers' | 'stopped';
+export const fitOf = (move: Transition, readId: string, valueId: ValueId): Fit =>
+  move.stoppedBy?.includes(valueId) ? 'stopped' : move.when?.[readId]?.includes(valueId) ? 'answers' : 'silent';
+
+export function withFit(tree: TreeDocument, move: Transition, readId: string, valueId: ValueId, fit: Fit): TreeDocument {
+  const others = whenWithout(move.when, (_, id) => id !== valueId);
+  const stops = (move.stoppedBy ?? []).filter((id) => id !== valueId);
+  return withTransition(tree, {
+    ...move,
+    when: fit === 'answers' ? { ...others, [readId]: [...(others?.[readId] ?? []), valueId] } : others,
+    stoppedBy: fit === 'stopped' ? [...stops, valueId] : stops.length > 0 ? stops : undefined,
+  });
 }
 
 export function withValue(tree: TreeDocument, positionId: PositionId, value: Value): TreeDocument {
@@ -92,7 +129,17 @@ export function withoutValue(tree: TreeDocument, positionId: PositionId, valueId
     return { ...t, when: whenWithout(t.when, (_, id) => id !== valueId), stoppedBy, contactRules };
   });
   const profiles = tree.profiles?.map((p) => ({ ...p, habits: p.habits?.filter((h) => h.position !== positionId || h.value !== valueId) }));
-  return withPosition({ ...tree, transitions, profiles }, { ...position, reads });
+  return withProvokedThere(withPosition({ ...tree, transitions, profiles }, { ...position, reads }), positionId);
+}
+
+/** Drops what the transitions at a position hope to provoke and neither of their ends shows any more. */
+function withProvokedThere(tree: TreeDocument, at: PositionId): TreeDocument {
+  const transitions = tree.transitions.map((t) => {
+    if (!t.provokes || (t.from !== at && t.to !== at)) return t;
+    const shown = new Set([t.from, t.to].flatMap((id) => [...valueIdsOf(getPosition(tree, id))]));
+    return { ...t, provokes: t.provokes.filter((id) => shown.has(id)) };
+  });
+  return { ...tree, transitions };
 }
 
 export type NewTransition = Pick<Transition, 'from' | 'to' | 'actor' | 'name'> & Partial<Omit<Transition, 'id'>>;
@@ -126,13 +173,13 @@ export function withoutPosition(tree: TreeDocument, id: PositionId): TreeDocumen
   return { ...next, transitions, profiles, positions: next.positions.filter((position) => position.id !== id) };
 }
 
-/** Points a transition at another landing position; its origin and `when` stay. */
+/** Points a transition at another landing position; its origin and `when` stay, what it provoked at the old one does not. */
 export function withLanding(tree: TreeDocument, id: TransitionId, to: PositionId): TreeDocument {
   const transition = required(
     tree.transitions.find((t) => t.id === id),
     `transition ${id}`,
   );
-  return withTransition(tree, { ...transition, to });
+  return withProvokedThere(withTransition(tree, { ...transition, to }), to);
 }
 
 /** Where a newly typed position lies: the same height, one line higher, or an ending. */

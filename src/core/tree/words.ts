@@ -1,5 +1,5 @@
-import type { Read } from './document';
-import type { Distance, Ending, Stance, Tempo } from './vocabulary';
+import type { Parameter, Position, Read, When } from './document';
+import type { Context, Distance, Ending, Stance, Tempo } from './vocabulary';
 
 /** The text as a sentence: a capital at the front, a full stop at the end. */
 export function asSentence(text: string): string {
@@ -39,3 +39,19 @@ export const STANCE_WORDS: Record<Stance, string> = {
   squatting: 'squatting',
 };
 export const DISTANCE_WORDS: Record<Distance, string> = { far: 'far', middle: 'an arm away', close: 'close', tight: 'chest to chest' };
+export const CONTEXT_WORDS: Record<Context, string> = { gi: 'gi', noGi: 'no-gi', strikes: 'with strikes' };
+
+/** A move's condition: the values of one read are alternatives, several reads must be seen together; '' = none. */
+export function sayWhen(position: Position, when: When | undefined, kinds: readonly Read['kind'][] = ['reaction', 'cue', 'timing']): string {
+  return position.reads.flatMap((read) => {
+    const names = read.values.filter((value) => when?.[read.id]?.includes(value.id)).map((value) => value.name);
+    return names.length > 0 && kinds.includes(read.kind) ? [sayShown(read, names.join(' or '))] : [];
+  }).join(' and ');
+} // prettier-ignore
+
+/** "outer hand: ankle, else shin; never the knee" */
+export function sayPreference({ name, values, never = [] }: Parameter): string {
+  const wanted = values.length > 0 ? [values.join(', else ')] : [];
+  const barred = never.length > 0 ? [`never ${never.map((item) => item.value).join(' or ')}`] : [];
+  return `${name}: ${[...wanted, ...barred].join('; ')}`;
+}

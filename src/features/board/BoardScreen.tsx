@@ -3,7 +3,6 @@ import { useEffect, useMemo, useReducer, useRef, useState } from 'react';
 import { findUnanswered, isFiltering } from '@/core/structure';
 import { indexOf, type TreeDocument } from '@/core/tree';
 import { Caret } from '@/ui/Caret';
-import { StripButton } from '@/ui/StripButton';
 import { useAnalysis } from '@/workers/useAnalysis';
 import { BoardCanvas } from './BoardCanvas';
 import { openBoard, reduceBoard, type OpenedBoard } from './boardState';
@@ -13,6 +12,7 @@ import { DifferenceSection } from './DifferenceSection';
 import { FilterRow } from './FilterRow';
 import { FindingsSheet } from './FindingsSheet';
 import { lookAt } from './lookedAt';
+import { RouteBar } from './RouteBar';
 import { RungSheet } from './RungSheet';
 import { StaleDialog } from './StaleDialog';
 import { useCatalogue } from './useCatalogue';
@@ -119,19 +119,7 @@ export function BoardScreen(opened: OpenedBoard) {
       <main className="grid min-h-0 flex-1 grid-cols-[minmax(0,1fr)_300px] max-[900px]:grid-cols-1 max-[900px]:grid-rows-[60vh_auto] max-[900px]:overflow-auto">
         <h1 className="sr-only">{tree.name}: the board</h1>
         <div className="flex min-h-0 flex-col">
-          {view === 'route' && (
-            <div className="flex items-center gap-3 px-4 font-figure text-[15px]">
-              {routes.length === 0
-                ? 'No way from a start to a goal goes through here yet.'
-                : `Way ${(state.route % routes.length) + 1} of the ${routes.length} shortest`}
-              <StripButton
-                disabled={routes.length < 2}
-                onClick={() => dispatch({ type: 'route', route: (state.route + 1) % routes.length })}
-              >
-                Next way
-              </StripButton>
-            </div>
-          )}
+          {view === 'route' && <RouteBar tree={shown} routes={routes} at={state.route} dispatch={dispatch} />}
           <div className="min-h-0 flex-1">
             <BoardCanvas state={seenState} tree={tree} faded={look.faded} catalogue={catalogue} scene={scene} dispatch={dispatch} />
           </div>

@@ -61,7 +61,7 @@ export function CaretLine({ tree, caret, catalogue, dispatch }: Props) {
           key={key}
           lead="he"
           label="What he does or shows there"
-          hint="frames, turns away …"
+          hint="frames / turns away, or his hips: flat / turned in"
           onText={(text) => dispatch(typeValue(tree, caret.position, text))}
           onClose={close}
           onNext={next}

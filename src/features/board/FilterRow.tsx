@@ -2,10 +2,8 @@
 import Link from 'next/link';
 import type { Dispatch } from 'react';
 import type { Filter } from '@/core/structure';
-import type { Context, TreeDocument } from '@/core/tree';
+import { CONTEXT_WORDS, type Context, type TreeDocument } from '@/core/tree';
 import type { BoardAction } from './boardState';
-
-const CLOTH: Record<Context, string> = { gi: 'gi', noGi: 'no-gi', strikes: 'with strikes' };
 
 interface ChoiceProps {
   readonly label: string;
@@ -65,7 +63,7 @@ export function FilterRow({ tree, filter, swapped, dispatch }: Props) {
         label="Cloth"
         any="any"
         value={filter.context}
-        options={tree.contexts.map((item) => [item, CLOTH[item]])}
+        options={tree.contexts.map((item) => [item, CONTEXT_WORDS[item]])}
         onChange={(value) => set({ context: value as Context | undefined })}
       />
       <Choice

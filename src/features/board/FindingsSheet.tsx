@@ -1,10 +1,12 @@
 'use client';
 import { useState, type Dispatch } from 'react';
 import type { Finding, Findings } from '@/core/structure';
-import { withDismissal, withoutDismissal, type TreeDocument } from '@/core/tree';
+import { findValue, indexOf, positionOf, withDismissal, withoutDismissal, type TreeDocument } from '@/core/tree';
 import { plural } from '@/ui/figures';
+import { AboutTree } from './AboutTree';
 import type { BoardAction } from './boardState';
 import { combinationCaret } from './branch';
+import { LadderSections } from './LadderSections';
 import { TodoSections } from './TodoSections';
 import { FINDING_KINDS, findingText } from './wording';
 
@@ -18,8 +20,10 @@ interface Props {
 }
 
 /** Where the finding is put right: the caret for what is missing, else the place itself. */
-function goTo(finding: Finding, dispatch: Dispatch<BoardAction>): void {
+function goTo(tree: TreeDocument, finding: Finding, dispatch: Dispatch<BoardAction>): void {
   dispatch({ type: 'select', position: finding.position });
+  const value = finding.kind === 'provokesGap' ? findValue(positionOf(indexOf(tree), finding.position), finding.value) : null;
+  if (value) dispatch({ type: 'caret', caret: { kind: 'answer', position: finding.position, read: value.read.id, value: value.value.id } });
   if (finding.kind === 'unanswered')
     dispatch({ type: 'caret', caret: { kind: 'answer', position: finding.position, read: finding.read, value: finding.value } });
   if (finding.kind === 'uncovered') dispatch({ type: 'caret', caret: combinationCaret(finding.position, finding.combination) });
@@ -57,7 +61,7 @@ function Item({ tree, of, finding, dispatch }: ItemProps) {
           <button
             type="button"
             className="min-h-8 font-medium underline decoration-red decoration-2 underline-offset-4"
-            onClick={() => goTo(finding, dispatch)}
+            onClick={() => goTo(of, finding, dispatch)}
           >
             {text.action}
           </button>
@@ -142,7 +146,8 @@ function Ways({ findings, dispatch }: Pick<Props, 'dispatch'> & { findings: Find
           <p>
             {more}
             {byPositions} from a guard to a goal by the places passed, {more}
-            {byTransitions} counting parallel answers apart; {plural(findings.productiveCycles, 'loop costs', 'loops cost')} no lines.
+            {byTransitions} counting parallel answers apart; {plural(findings.productiveCycles.length, 'loop costs', 'loops cost')} no
+            lines.
           </p>
           <button
             type="button"
@@ -191,6 +196,7 @@ export function FindingsSheet({ tree, of, findings, pending, dispatch }: Props) 
         );
       })}
       <TodoSections tree={tree} dispatch={dispatch} />
+      <LadderSections tree={tree} of={of} loops={findings.productiveCycles} dispatch={dispatch} />
       {tree.positions.length > 0 && <Ways findings={findings} dispatch={dispatch} />}
       {findings.status === 'budget' && (
         <p className="mt-3 text-soft">There are more loops than are listed here; the search stopped early.</p>
@@ -222,6 +228,7 @@ export function FindingsSheet({ tree, of, findings, pending, dispatch }: Props) 
           </ul>
         </details>
       )}
+      <AboutTree tree={tree} dispatch={dispatch} />
     </section>
   );
 }

@@ -1,5 +1,5 @@
 import { useMemo, type Dispatch, type ReactNode } from 'react';
-import { findDilemmas, findSameRelation, findUsage, threatsAt } from '@/core/structure';
+import { findDilemmas, findProvoked, findSameRelation, findUsage, threatsAt } from '@/core/structure';
 import { findValue, indexOf, positionOf, sayHis, sayMine, sayShown, type Position, type PositionId, type TreeDocument } from '@/core/tree';
 import { plural } from '@/ui/figures';
 import type { BoardAction } from './boardState';
@@ -28,6 +28,7 @@ export function PlaceNotes({ tree, position, dispatch }: Props) {
   const values = (ids: readonly string[]): string => ids.flatMap((id) => findValue(position, id) ?? []).map(({ read, value }) => sayShown(read, value.name)).join(' or '); // prettier-ignore
   const pairs = dilemmas.filter((pair) => pair.position === position.id);
   const half = oneWay.filter((pair) => pair.position === position.id);
+  const provoked = useMemo(() => findProvoked(tree), [tree]).filter((item) => item.position === position.id);
   const threats = threatsAt(index, position.id);
   const same = findSameRelation(tree, position.id);
   const starts = usage.positions.get(position.id) ?? [];
@@ -36,7 +37,11 @@ export function PlaceNotes({ tree, position, dispatch }: Props) {
       {positionOf(index, id).name}
     </button>
   );
-  if (pairs.length + half.length + threats.length + same.positions.length + same.transitions.length === 0 && starts.length < 2) return null;
+  if (
+    pairs.length + half.length + threats.length + provoked.length + same.positions.length + same.transitions.length === 0 &&
+    starts.length < 2
+  )
+    return null;
   return (
     <div className="mt-4 border-t border-hair pt-1">
       {threats.length > 0 && (
@@ -58,6 +63,16 @@ export function PlaceNotes({ tree, position, dispatch }: Props) {
           {half.map((pair) => (
             <p key={`${pair.a} ${pair.b}`} className="text-soft">
               {mine(pair.a)} is stopped if {values(pair.aToB)}; then {mine(pair.b)}. The way back is not drawn.
+            </p>
+          ))}
+        </Note>
+      )}
+      {provoked.length > 0 && (
+        <Note title="To make him show it">
+          {provoked.map(({ transition, value, serves }) => (
+            <p key={`${transition} ${value}`}>
+              {values([value])}: {mine(transition)}
+              {serves.length > 0 ? <>; then {serves.map(mine).join(' or ')}.</> : <span className="text-red">; no answer to it yet.</span>}
             </p>
           ))}
         </Note>

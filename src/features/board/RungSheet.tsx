@@ -1,27 +1,15 @@
 'use client';
 import type { Dispatch } from 'react';
-import {
-  TEMPO_WORDS,
-  ENDING_WORDS,
-  indexOf,
-  LINES,
-  ENDINGS,
-  FAMILIES,
-  TEMPOS,
-  withoutPosition,
-  withPosition,
-  type Position,
-  type TreeDocument,
-} from '@/core/tree';
+import { TEMPO_WORDS, ENDING_WORDS, indexOf, LINES, withPosition, type Position, type TreeDocument } from '@/core/tree';
 import type { Odds } from '@/core/odds';
 import type { Catalogue } from '@/core/catalogue';
 import type { HiddenBy } from '@/core/structure';
 import { clock, inHundred, plural } from '@/ui/figures';
-import { Field, selectClass } from '@/ui/Field';
 import type { BoardAction, Caret } from './boardState';
 import { CoverageTable } from './CoverageTable';
 import { CaretLine } from './CaretLine';
 import { InlineName } from '@/ui/InlineName';
+import { PlaceDetails } from './PlaceDetails';
 import { PlaceNotes } from './PlaceNotes';
 import { ShowsList } from './ShowsList';
 
@@ -82,17 +70,8 @@ function OddsLine({ position, odds, pending }: Pick<Props, 'position' | 'odds' |
 export function RungSheet({ tree, hidden, catalogue, position, odds, pending, caret, dispatch }: Props) {
   const index = indexOf(tree);
   const moves = index.from.get(position.id)!;
-  const isStart = tree.starts.some((start) => start.position === position.id);
   const edit = (label: string, patch: Partial<Position>) =>
     dispatch({ type: 'edit', label: `${position.name}: ${label}`, tree: withPosition(tree, { ...position, ...patch }) });
-  const setStart = (on: boolean) => {
-    const others = tree.starts.filter((start) => start.position !== position.id);
-    dispatch({
-      type: 'edit',
-      label: `${position.name}: ${on ? 'a start' : 'no start'}`,
-      tree: { ...tree, starts: on ? [...others, { position: position.id }] : others },
-    });
-  };
   const watch = moves.flatMap((move) => (move.actor === 'owner' ? (move.mistakes ?? []) : []));
   const cautions = [...new Set([...(position.hazards ?? []), ...moves.flatMap((move) => move.hazards ?? [])])];
   return (
@@ -150,83 +129,7 @@ export function RungSheet({ tree, hidden, catalogue, position, odds, pending, ca
           <p className="text-soft">Your gym’s rules and the event’s rule book come first.</p>
         </div>
       )}
-      <details className="mt-4 border-t border-hair pt-2">
-        <summary className="min-h-9 font-figure text-[15px] font-medium">About this position</summary>
-        <div className="grid gap-2">
-          <Field label="Kind of place">
-            <select
-              className={selectClass}
-              value={position.family}
-              onChange={(event) => edit('kind', { family: event.target.value as Position['family'] })}
-            >
-              {FAMILIES.map((family) => (
-                <option key={family}>{family}</option>
-              ))}
-            </select>
-          </Field>
-          <Field label="Time here">
-            <select
-              className={selectClass}
-              value={position.tempo}
-              onChange={(event) => edit('time', { tempo: event.target.value as Position['tempo'] })}
-            >
-              {TEMPOS.map((tempo) => (
-                <option key={tempo} value={tempo}>
-                  {TEMPO_WORDS[tempo]}
-                </option>
-              ))}
-            </select>
-          </Field>
-          <Field label="The climb ends here as">
-            <select
-              className={selectClass}
-              value={position.ends ?? ''}
-              onChange={(event) => edit('ending', { ends: (event.target.value || undefined) as Position['ends'] })}
-            >
-              <option value="">it goes on</option>
-              {ENDINGS.map((ending) => (
-                <option key={ending} value={ending}>
-                  {ENDING_WORDS[ending]}
-                </option>
-              ))}
-            </select>
-          </Field>
-          <label className="flex min-h-9 items-center gap-2">
-            <input type="checkbox" checked={isStart} onChange={(event) => setStart(event.target.checked)} /> A round can start here
-          </label>
-          <label className="flex min-h-9 items-center gap-2">
-            <input
-              type="checkbox"
-              checked={position.ownerRole === 'below'}
-              onChange={(event) => edit('role', { ownerRole: event.target.checked ? 'below' : undefined })}
-            />{' '}
-            I am below
-          </label>
-          <label className="flex min-h-9 items-center gap-2">
-            <input
-              type="checkbox"
-              checked={position.wordingUnsure ?? false}
-              onChange={(event) => edit('wording', { wordingUnsure: event.target.checked || undefined })}
-            />{' '}
-            Not sure of the name yet
-          </label>
-          <button
-            type="button"
-            className="min-h-9 justify-self-start text-red underline"
-            onClick={() =>
-              dispatch({
-                type: 'edit',
-                label: `${position.name} removed`,
-                tree: withoutPosition(tree, position.id),
-                select: null,
-                caret: null,
-              })
-            }
-          >
-            Remove this position and its {plural(moves.length + (index.to.get(position.id) ?? []).length, 'transition')}
-          </button>
-        </div>
-      </details>
+      <PlaceDetails tree={tree} position={position} onChange={edit} dispatch={dispatch} />
     </section>
   );
 }

@@ -17,6 +17,7 @@ import {
 import type { Odds } from '@/core/odds';
 import { inHundred } from '@/ui/figures';
 import type { BoardAction } from './boardState';
+import { ReadHead } from './ReadHead';
 import { Suggestions } from './Suggestions';
 import { TransitionEditor } from './TransitionEditor';
 import { ValueEditor } from './ValueEditor';
@@ -140,11 +141,17 @@ function Shown({ tree, hidden, position, read, value, odds, dispatch }: ShownPro
 export function ShowsList(props: Props) {
   const { tree, hidden, position, odds, dispatch } = props;
   const silent = ownerOptions(indexOf(tree), position.id).filter((move) => Object.keys(move.when ?? {}).length === 0);
-  const closed = position.reads.filter((read) => read.closed);
   return (
     <>
       <h3 className="mt-4 border-t border-hair pt-3 text-[15px] tracking-wide uppercase">He shows, I answer</h3>
-      {position.reads.map((read) => read.values.map((value) => <Shown key={value.id} {...props} read={read} value={value} />))}
+      {position.reads.map((read) => (
+        <div key={read.id}>
+          <ReadHead tree={tree} position={position} read={read} dispatch={dispatch} />
+          {read.values.map((value) => (
+            <Shown key={value.id} {...props} read={read} value={value} />
+          ))}
+        </div>
+      ))}
       {silent.length > 0 && (
         <p className="mt-2 font-figure text-[15px] font-medium text-his">
           {position.reads.length > 0 ? 'nothing special' : 'whatever he does'}
@@ -169,7 +176,6 @@ export function ShowsList(props: Props) {
           I … (whatever he does)
         </button>
       </div>
-      {closed.length > 0 && <p className="text-[13px] text-soft">To be answered wholly: {closed.map((read) => read.name).join(', ')}.</p>}
       {odds && position.reads.length === 0 && (
         <p className="text-[13px] text-soft">Nothing he does here is drawn yet, so {inHundred(0.5)} is kept back for it.</p>
       )}

@@ -1,25 +1,14 @@
-import { useMemo, type Dispatch, type ReactNode } from 'react';
+import { useMemo, type Dispatch } from 'react';
 import { findUnconfirmed } from '@/core/catalogue';
 import { findBackTakes, findTodo, rankHubs } from '@/core/structure';
-import { findValue, indexOf, positionOf, sayMine, sayShown, type PositionId, type TreeDocument } from '@/core/tree';
+import { findValue, indexOf, positionOf, sayMine, sayWhen, type PositionId, type TreeDocument } from '@/core/tree';
 import { plural } from '@/ui/figures';
 import type { BoardAction } from './boardState';
+import { Fold } from './Fold';
 
 interface Props {
   readonly tree: TreeDocument;
   readonly dispatch: Dispatch<BoardAction>;
-}
-
-function Section({ title, count, children }: { title: string; count: number; children: ReactNode }) {
-  if (count === 0) return null;
-  return (
-    <details>
-      <summary className="mt-3 min-h-8 font-figure text-[15px] font-semibold tracking-wide uppercase">
-        {title} <span className="text-soft">{count}</span>
-      </summary>
-      <ul>{children}</ul>
-    </details>
-  );
 }
 
 /** What was begun and not finished, every way to the back, and the hubs by how much goes through them. */
@@ -41,7 +30,7 @@ export function TodoSections({ tree, dispatch }: Props) {
   const fromOf = (id: string): PositionId => index.transitions.get(id)!.from;
   return (
     <>
-      <Section title="Announced, not taught" count={todo.announced.length + todo.continuations.length}>
+      <Fold title="Announced, not taught" count={todo.announced.length + todo.continuations.length}>
         {todo.announced.map((item) =>
           line(
             item.position,
@@ -50,8 +39,8 @@ export function TodoSections({ tree, dispatch }: Props) {
           ),
         )}
         {todo.continuations.map((item) => line(`link ${item.position}`, item.position, `goes on in the tree “${item.tree}”`))}
-      </Section>
-      <Section title="Wording not sure" count={positions.length + values.length + transitions.length}>
+      </Fold>
+      <Fold title="Wording not sure" count={positions.length + values.length + transitions.length}>
         {positions.map((id) => line(id, id, 'the name'))}
         {values.map((item) =>
           line(
@@ -61,23 +50,22 @@ export function TodoSections({ tree, dispatch }: Props) {
           ),
         )}
         {transitions.map((id) => line(id, fromOf(id), sayMine(index.transitions.get(id)!.name)))}
-      </Section>
-      <Section title="From the catalogue, to confirm" count={unconfirmed.positions.length + unconfirmed.transitions.length}>
+      </Fold>
+      <Fold title="From the catalogue, to confirm" count={unconfirmed.positions.length + unconfirmed.transitions.length}>
         {unconfirmed.positions.map((id) => line(id, id, ''))}
         {unconfirmed.transitions.map((id) => line(id, fromOf(id), index.transitions.get(id)!.name))}
-      </Section>
-      <Section title="Ways to the back" count={backTakes.length}>
+      </Fold>
+      <Fold title="Ways to the back" count={backTakes.length}>
         {backTakes.map((item) => {
-          const shown = item.values.flatMap((id) => findValue(positionOf(index, item.position), id) ?? []);
-          const cue = shown.map(({ read, value }) => sayShown(read, value.name)).join(' or ');
+          const cue = sayWhen(positionOf(index, item.position), index.transitions.get(item.transition)!.when);
           return line(
             item.transition,
             item.position,
             `${cue === '' ? '' : `${cue}: `}${sayMine(index.transitions.get(item.transition)!.name)}`,
           );
         })}
-      </Section>
-      <Section title="Hubs" count={hubs.length}>
+      </Fold>
+      <Fold title="Hubs" count={hubs.length}>
         {hubs.map((hub) =>
           line(
             hub.position,
@@ -85,7 +73,7 @@ export function TodoSections({ tree, dispatch }: Props) {
             `${plural(hub.starts, 'start')} pass it, ${hub.entries} ways in, ${hub.exits} on${hub.necessaryFor > 0 ? `, ${plural(hub.necessaryFor, 'goal')} hang on it` : ''}`,
           ),
         )}
-      </Section>
+      </Fold>
     </>
   );
 }

@@ -6,6 +6,10 @@ import { Field, selectClass } from '@/ui/Field';
 import { inHundred, plural } from '@/ui/figures';
 import { InlineName } from '@/ui/InlineName';
 import type { BoardAction } from './boardState';
+import { FitList } from './FitList';
+import { MoveDetails } from './MoveDetails';
+import { ParameterList } from './ParameterList';
+import { ProvokesList } from './ProvokesList';
 import { WORKS_CHOICES } from './wording';
 
 interface Props {
@@ -70,6 +74,27 @@ export function TransitionEditor({ tree, move, dispatch }: Props) {
           />
         </Field>
       </div>
+      <FitList tree={tree} move={move} dispatch={dispatch} />
+      <details>
+        <summary className="min-h-8 text-soft">More about this move</summary>
+        <div className="grid gap-3">
+          {move.actor === 'owner' && (
+            <>
+              <ProvokesList
+                tree={tree}
+                move={move}
+                onChange={(provokes) => edit('to make him', { provokes: provokes.length > 0 ? provokes : undefined })}
+              />
+              <ParameterList
+                tree={tree}
+                move={move}
+                onChange={(list) => edit('choices', { parameters: list.length > 0 ? list : undefined })}
+              />
+            </>
+          )}
+          <MoveDetails tree={tree} move={move} onChange={edit} />
+        </div>
+      </details>
       <div className="flex gap-4">
         <button
           type="button"

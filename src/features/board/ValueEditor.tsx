@@ -1,9 +1,10 @@
 'use client';
 import type { Dispatch } from 'react';
-import { withoutValue, withValue, type Position, type Read, type TreeDocument, type Value } from '@/core/tree';
+import { fitOf, indexOf, withoutValue, withValue, type Position, type Read, type TreeDocument, type Value } from '@/core/tree';
 import { Field, selectClass } from '@/ui/Field';
-import { inHundred } from '@/ui/figures';
+import { inHundred, plural } from '@/ui/figures';
 import { InlineName } from '@/ui/InlineName';
+import { TextLine } from '@/ui/TextLine';
 import type { BoardAction } from './boardState';
 import { SHARE_CHOICES } from './wording';
 
@@ -20,11 +21,18 @@ export function ValueEditor({ tree, position, read, value, dispatch }: Props) {
   const at = { position: position.id, read: read.id, value: value.id };
   const edit = (label: string, patch: Partial<Value>) =>
     dispatch({ type: 'edit', label: `${value.name}: ${label}`, tree: withValue(tree, position.id, { ...value, ...patch }) });
+  const moves = indexOf(tree).from.get(position.id)!;
+  const named = moves.filter((move) => fitOf(move, read.id, value.id) !== 'silent').length;
   const known = SHARE_CHOICES.some(([, share]) => share === value.share);
   return (
     <div className="mb-2 grid gap-2 border-l-2 border-hair pl-2">
       <InlineName label="Words for what he does" value={value.name} onChange={(name) => edit('renamed', { name })} />
-      {value.cue && <p className="text-soft">Look for: {value.cue}.</p>}
+      <TextLine
+        label="What one sees"
+        value={value.cue ?? ''}
+        hint="his elbow straightens"
+        onChange={(cue) => edit('cue', { cue: cue === '' ? undefined : cue })}
+      />
       <Field label="How often">
         <select
           className={selectClass}
@@ -40,6 +48,14 @@ export function ValueEditor({ tree, position, read, value, dispatch }: Props) {
           ))}
         </select>
       </Field>
+      <label className="flex min-h-8 items-center gap-2">
+        <input
+          type="checkbox"
+          checked={value.unsure ?? false}
+          onChange={(event) => edit('wording', { unsure: event.target.checked || undefined })}
+        />
+        Not sure of the words yet
+      </label>
       <div className="flex flex-wrap gap-x-4">
         <button type="button" className="min-h-9 underline" onClick={() => dispatch({ type: 'caret', caret: { kind: 'answer', ...at } })}>
           I … (another answer)
@@ -56,7 +72,7 @@ export function ValueEditor({ tree, position, read, value, dispatch }: Props) {
           className="min-h-9 text-red underline"
           onClick={() => dispatch({ type: 'edit', label: `${value.name} removed`, tree: withoutValue(tree, position.id, value.id) })}
         >
-          Remove
+          Remove{named > 0 && `; ${plural(named, 'move names', 'moves name')} it`}
         </button>
       </div>
     </div>

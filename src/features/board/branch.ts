@@ -52,13 +52,23 @@ const firstGapAt = (tree: TreeDocument, position: string): Caret => {
   return gap ? { kind: 'answer', position, read: gap.read, value: gap.value } : { kind: 'value', position };
 };
 
-export function typeValue(tree: TreeDocument, position: string, name: string): Typed {
-  const added = withNewValue(tree, position, { name, kind: guess(name, KIND_WORDS, 'other') });
+/** One value, or several with " / " between them; the caret opens on the first one's answer. */
+export function typeValue(tree: TreeDocument, position: string, typed: string): Typed {
+  const [, cue = '', list = typed] = /^([^:/]+:)\s*(\S.*)$/.exec(typed) ?? [];
+  const names = list.split(/\s+\/\s+/).flatMap((name) => (name.trim() === '' ? [] : [`${cue} ${name.trim()}`.trim()]));
+  let now = tree;
+  let first: { readId: string; valueId: string } | null = null;
+  for (const name of names) {
+    const added = withNewValue(now, position, { name, kind: guess(name, KIND_WORDS, 'other') });
+    now = added.tree;
+    first ??= added;
+  }
+  if (!first) return { type: 'edit', label: '', tree };
   return {
     type: 'edit',
-    label: `he ${name}`,
-    tree: added.tree,
-    caret: { kind: 'answer', position, read: added.readId, value: added.valueId },
+    label: cue === '' ? `he ${names.join(' / ')}` : typed,
+    tree: now,
+    caret: { kind: 'answer', position, read: first.readId, value: first.valueId },
   };
 }
 
@@ -162,7 +172,7 @@ const NEW_OPPONENT: readonly (readonly [Landing, string])[] = [
   ['escaped', 'he is away'],
 ];
 
-/** Existing positions first, best match first, then by nearness of height; then the catalogue's; a new one last. */
+/** Existing positions first, best match first, then by nearness of height, the place itself last; then the catalogue's; a new one last. */
 export function landingOptions(
   tree: TreeDocument,
   caret: LandingCaret,
@@ -172,9 +182,10 @@ export function landingOptions(
   const from = positionOf(indexOf(tree), caret.position);
   const known = tree.positions
     .map((position) => ({ position, match: matchOf([position.name, ...(position.aliases ?? [])], typed) }))
-    .filter(({ position, match }) => match > 0 && position.id !== from.id)
+    .filter(({ position, match }) => match > 0 && (position.id !== from.id || typed.trim() !== ''))
     .sort(
       (a, b) =>
+        Number(a.position.id === from.id) - Number(b.position.id === from.id) ||
         b.match - a.match ||
         Math.abs(a.position.lines.length - from.lines.length - 1) - Math.abs(b.position.lines.length - from.lines.length - 1),
     )

@@ -124,6 +124,36 @@ export function findingText(tree: TreeDocument, finding: Finding): FindingText {
         action: 'Show it',
       };
     }
+    case 'needLoop': {
+      const steps = finding.transitions.map((id, i) => `${sayMine(index.transitions.get(id)!.name)} (needs “${finding.facts[i]}”)`);
+      return {
+        place,
+        what: steps.join(' → '),
+        why: 'Each of these waits for the next, the last for the first: none can ever begin.',
+        action: 'Show it',
+      };
+    }
+    case 'idleOption':
+      return {
+        place,
+        what: `${sayMine(index.transitions.get(finding.transition)!.name)}: fits nothing he shows`,
+        why: 'Every cue here must be answered wholly, and this move names none of their values.',
+        action: 'Say when it fits',
+      };
+    case 'provokesGap':
+      return {
+        place,
+        what: `${sayMine(index.transitions.get(finding.transition)!.name)} to make him: ${valueName(position, finding.value)}`,
+        why: 'You provoke what you have no answer to.',
+        action: 'Answer it',
+      };
+    case 'preferredNever':
+      return {
+        place,
+        what: `${sayMine(index.transitions.get(finding.transition)!.name)}, ${finding.parameter}: ${finding.values.join(', ')}`,
+        why: 'It is on the list of what you prefer and on the list of what never.',
+        action: 'Show it',
+      };
     case 'sameName':
       return {
         place,
@@ -155,6 +185,10 @@ export const FINDING_KINDS = [
   ['uncovered', 'Cues not covered'],
   ['ambiguous', 'Two answers, no order'],
   ['missingFact', 'Needs something first'],
+  ['needLoop', 'First this, in a circle'],
+  ['idleOption', 'Moves that fit nothing'],
+  ['provokesGap', 'Provoked without an answer'],
+  ['preferredNever', 'Preferred and never'],
   ['lateBranch', 'Act now, off time'],
   ['sameName', 'One name twice'],
   ['emptyRead', 'Reads without values'],

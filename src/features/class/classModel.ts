@@ -11,7 +11,7 @@ import {
   type Drop,
   type DrillUnit,
 } from '@/core/drills';
-import { findValue, indexOf, positionOf, sayMine, sayShown, type TreeDocument } from '@/core/tree';
+import { indexOf, positionOf, sayMine, sayWhen, type TreeDocument } from '@/core/tree';
 
 export interface BranchChoice {
   readonly key: string;
@@ -41,14 +41,13 @@ function choiceOf(tree: TreeDocument, branch: Branch, chosen: boolean): BranchCh
   const index = indexOf(tree);
   const moves = branch.map((id) => index.transitions.get(id)!);
   const from = positionOf(index, moves[0]!.from);
-  const shown = Object.values(moves[0]!.when ?? {}).flat().flatMap((id) => findValue(from, id) ?? []); // prettier-ignore
-  const values = shown.filter(({ read }) => read.kind !== 'timing').map(({ read, value }) => sayShown(read, value.name));
+  const shown = sayWhen(from, moves[0]!.when, ['reaction', 'cue']);
   const name = sayMine(moves[0]!.name);
   return {
     key: branchKey(branch),
     branch,
     place: from.name,
-    first: values.length > 0 ? `${values.join(' or ')}: ${name}` : name,
+    first: shown === '' ? name : `${shown}: ${name}`,
     onward: moves.map((move) => positionOf(index, move.to).name).join(' → '),
     chosen,
   };

@@ -1,11 +1,9 @@
 'use client';
 import { zodResolver } from '@hookform/resolvers/zod';
 import { useFieldArray, useForm, useWatch, type FieldError } from 'react-hook-form';
-import { CONTEXTS, ENDINGS, TRANSITION_KINDS, type Context, type RuleSet } from '@/core/tree';
+import { CONTEXT_WORDS, CONTEXTS, ENDINGS, TRANSITION_KINDS, type RuleSet } from '@/core/tree';
 import { buttonClass, Field, selectClass } from '@/ui/Field';
 import { cardOf, formOf, levelsOf, ruleFormSchema, type RuleForm } from './ruleForm';
-
-const CLOTH: Record<Context, string> = { gi: 'gi', noGi: 'no-gi', strikes: 'strikes' };
 
 function Problem({ error }: { error: FieldError | undefined }) {
   return error ? (
@@ -52,7 +50,7 @@ export function RuleCard({ card, tags, onSave, onRemove }: Props) {
         <legend className="text-[13px] text-soft">For</legend>
         {CONTEXTS.map((context) => (
           <label key={context} className="flex min-h-9 items-center gap-2">
-            <input type="checkbox" value={context} {...register('contexts')} /> {CLOTH[context]}
+            <input type="checkbox" value={context} {...register('contexts')} /> {CONTEXT_WORDS[context]}
           </label>
         ))}
       </fieldset>

@@ -1,0 +1,53 @@
+import { useMemo, type Dispatch } from 'react';
+import { findLadder } from '@/core/structure';
+import { indexOf, positionOf, sayHis, sayMine, type PositionId, type TransitionId, type TreeDocument } from '@/core/tree';
+import { plural } from '@/ui/figures';
+import type { BoardAction } from './boardState';
+import { Fold } from './Fold';
+
+interface Props {
+  readonly tree: TreeDocument;
+  /** The tree that the loops were found in. */
+  readonly of: TreeDocument;
+  readonly loops: readonly (readonly PositionId[])[];
+  readonly dispatch: Dispatch<BoardAction>;
+}
+
+const LISTED = 40;
+
+/** The climb in lines: the deepest falls, upper lines won first, and loops that cost nothing. */
+export function LadderSections({ tree, of, loops, dispatch }: Props) {
+  const { moves, gaps, largestRegress } = useMemo(() => findLadder(tree), [tree]);
+  const index = indexOf(tree);
+  const nameOf = (id: PositionId): string => positionOf(index, id).name;
+  const item = (key: string, at: PositionId, words: string) => (
+    <li key={key} className="border-t border-hair py-1">
+      <button type="button" className="min-h-8 text-left hover:underline" onClick={() => dispatch({ type: 'select', position: at })}>
+        <span className="font-figure text-[15px] font-semibold">{nameOf(at)}</span> {words}
+      </button>
+    </li>
+  );
+  const say = (id: TransitionId): string => {
+    const move = index.transitions.get(id)!;
+    return `${move.actor === 'owner' ? sayMine(move.name) : sayHis(move.name)} → ${nameOf(move.to)}`;
+  };
+  const fromOf = (id: TransitionId): PositionId => index.transitions.get(id)!.from;
+  const falls = moves.filter((move) => move.lost > 0).toSorted((a, b) => b.lost - a.lost);
+  const known = new Set(tree.positions.map((position) => position.id));
+  const open = loops.filter((loop) => loop.every((id) => known.has(id)));
+  return (
+    <>
+      <Fold title="Falls, deepest first" count={falls.length}>
+        {falls.slice(0, LISTED).map(({ transition, lost }) =>
+          item(transition, fromOf(transition), `${plural(lost, 'line')} lost${lost === largestRegress.lost ? ', the most at once' : ''}: ${say(transition)}`),
+        )}
+      </Fold>
+      <Fold title="Upper lines first" count={gaps.length}>
+        {gaps.map(({ position, missing }) => item(position, position, `holds ${positionOf(index, position).lines.join(', ')} without ${missing.join(', ')}`))}
+      </Fold>
+      <Fold title="Loops that cost nothing" count={open.length}>
+        {open.slice(0, LISTED).map((loop) => item(loop.join('>'), loop[0]!, `→ ${loop.slice(1).map((id) => positionOf(indexOf(of), id).name).join(' → ')} → back again`))}
+      </Fold>
+    </>
+  ); // prettier-ignore
+}

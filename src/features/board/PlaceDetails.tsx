@@ -1,0 +1,148 @@
+import type { Dispatch, ReactNode } from 'react';
+import { SIGN_GROUPS } from '@/core/catalogue';
+import {
+  DISTANCES, DISTANCE_WORDS, ENDING_WORDS, ENDINGS, FAMILIES, indexOf, STANCES, STANCE_WORDS, TEMPO_WORDS, TEMPOS, withoutPosition, type Position, type TreeDocument,
+} from '@/core/tree'; // prettier-ignore
+import { Field, selectClass } from '@/ui/Field';
+import { plural } from '@/ui/figures';
+import { ListLine, TextLine } from '@/ui/TextLine';
+import type { BoardAction } from './boardState';
+
+interface Props {
+  readonly tree: TreeDocument;
+  readonly position: Position;
+  readonly onChange: (label: string, patch: Partial<Position>) => void;
+  readonly dispatch: Dispatch<BoardAction>;
+}
+
+interface ChoiceProps<T extends string> {
+  readonly label: string;
+  readonly value: T | undefined;
+  readonly options: readonly T[];
+  readonly words?: Readonly<Record<T, string>>;
+  /** What is shown when nothing is chosen; without it something always is. */
+  readonly none?: string;
+  readonly onChange: (value: T | undefined) => void;
+}
+function Choice<T extends string>({ label, value, options, words, none, onChange }: ChoiceProps<T>) {
+  return (
+    <Field label={label}>
+      <select
+        className={selectClass}
+        value={value ?? ''}
+        onChange={(event) => onChange((event.target.value || undefined) as T | undefined)}
+      >
+        {none !== undefined && <option value="">{none}</option>}
+        {options.map((option) => (
+          <option key={option} value={option}>
+            {words?.[option] ?? option}
+          </option>
+        ))}
+      </select>
+    </Field>
+  );
+}
+
+function Tick({ checked, onChange, children }: { checked: boolean; onChange: (on: boolean) => void; children: ReactNode }) {
+  return (
+    <label className="flex min-h-8 items-center gap-2">
+      <input type="checkbox" checked={checked} onChange={(event) => onChange(event.target.checked)} /> {children}
+    </label>
+  );
+}
+
+/** What is seen here at a glance, for the read finder. */
+function Signs({ position, onChange }: Pick<Props, 'position' | 'onChange'>) {
+  const now = position.signs ?? [];
+  const set = (sign: string, on: boolean) => onChange('seen', { signs: on ? [...now, sign] : now.filter((item) => item !== sign) });
+  return (
+    <details>
+      <summary className="min-h-8">Seen at a glance, for the finder: {now.length}</summary>
+      {SIGN_GROUPS.map(({ group, signs }) => (
+        <fieldset key={group} className="mt-1">
+          <legend className="text-[13px] text-soft">{group}</legend>
+          {Object.entries(signs).map(([sign, words]) => (
+            <Tick key={sign} checked={now.includes(sign)} onChange={(on) => set(sign, on)}>
+              {words}
+            </Tick>
+          ))}
+        </fieldset>
+      ))}
+    </details>
+  );
+}
+
+/** Where a school ends the climb that another walks on from; both stand side by side. */
+function SchoolEndings({ tree, position, onChange }: Omit<Props, 'dispatch'>) {
+  const variants = position.bySchool ?? [];
+  return tree.schools.map((school) => {
+    const variant = variants.find((item) => item.school === school);
+    const value = variant && 'ends' in variant ? (variant.ends ?? 'goes on') : undefined;
+    const set = (choice: string | undefined) => {
+      const others = variants.filter((item) => item !== variant);
+      const rest = { school, ...(variant?.lines ? { lines: variant.lines } : {}) };
+      const next = choice === undefined ? rest : { ...rest, ends: ENDINGS.find((ending) => ending === choice) };
+      const all = choice === undefined && !variant?.lines ? others : [...others, next];
+      onChange(`ending for ${school}`, { bySchool: all.length > 0 ? all : undefined });
+    };
+    return (
+      <Choice
+        key={school}
+        label={`For the school “${school}” it ends here as`}
+        none="as for all"
+        value={value}
+        options={['goes on', ...ENDINGS]}
+        words={{ 'goes on': 'it goes on', ...ENDING_WORDS }}
+        onChange={set}
+      />
+    );
+  });
+}
+
+/** What is said of a place once: kind, time, ending, other names, reasons, what is seen, where it comes from. */
+export function PlaceDetails({ tree, position, onChange, dispatch }: Props) {
+  const index = indexOf(tree);
+  const isStart = tree.starts.some((start) => start.position === position.id);
+  const ways = index.from.get(position.id)!.length + (index.to.get(position.id) ?? []).length;
+  const setStart = (on: boolean) => {
+    const others = tree.starts.filter((start) => start.position !== position.id);
+    dispatch({
+      type: 'edit',
+      label: `${position.name}: ${on ? 'a start' : 'no start'}`,
+      tree: { ...tree, starts: on ? [...others, { position: position.id }] : others },
+    });
+  };
+  const text = (field: 'legRelation' | 'tempoReason' | 'windowCloses' | 'source' | 'notes') => (value: string) => onChange(field, { [field]: value === '' ? undefined : value }); // prettier-ignore
+  const list = (field: 'aliases' | 'hazards') => (values: string[]) => onChange(field, { [field]: values.length > 0 ? values : undefined });
+  return (
+    <details className="mt-4 border-t border-hair pt-2">
+      <summary className="min-h-9 font-figure text-[15px] font-medium">About this position</summary>
+      <div className="grid gap-2">
+        <Choice label="Kind of place" value={position.family} options={FAMILIES} onChange={(family) => family && onChange('kind', { family })} />
+        <Choice label="Time here" value={position.tempo} options={TEMPOS} words={TEMPO_WORDS} onChange={(tempo) => tempo && onChange('time', { tempo })} />
+        <TextLine label="Why" value={position.tempoReason ?? ''} hint="his leg is trapped between mine" onChange={text('tempoReason')} />
+        <TextLine label="The chance is gone" value={position.windowCloses ?? ''} hint="when he faces me again" onChange={text('windowCloses')} />
+        <Choice label="The climb ends here as" none="it goes on" value={position.ends} options={ENDINGS} words={ENDING_WORDS} onChange={(ends) => onChange('ending', { ends })} />
+        <SchoolEndings tree={tree} position={position} onChange={onChange} />
+        <Tick checked={isStart} onChange={setStart}>A round can start here</Tick>
+        <Tick checked={position.ownerRole === 'below'} onChange={(on) => onChange('role', { ownerRole: on ? 'below' : undefined })}>I am below</Tick>
+        <Tick checked={position.wordingUnsure ?? false} onChange={(on) => onChange('wording', { wordingUnsure: on || undefined })}>Not sure of the name yet</Tick>
+        <ListLine label="Other names" values={position.aliases ?? []} onChange={list('aliases')} />
+        <TextLine label="The legs" value={position.legRelation ?? ''} hint="his hook outside my lead leg" onChange={text('legRelation')} />
+        <Choice label="I am" none="not said" value={position.stance} options={STANCES} words={STANCE_WORDS} onChange={(stance) => onChange('stance', { stance })} />
+        <Choice label="Distance" none="not said" value={position.distance} options={DISTANCES} words={DISTANCE_WORDS} onChange={(distance) => onChange('distance', { distance })} />
+        <Signs position={position} onChange={onChange} />
+        <ListLine label="Care" mark=";" values={position.hazards ?? []} onChange={list('hazards')} />
+        <TextLine label="Where it comes from" value={position.source ?? ''} hint="own idea, a colleague, a class" onChange={text('source')} />
+        <TextLine label="Notes" value={position.notes ?? ''} onChange={text('notes')} />
+        <button
+          type="button"
+          className="min-h-9 justify-self-start text-red underline"
+          onClick={() => dispatch({ type: 'edit', label: `${position.name} removed`, tree: withoutPosition(tree, position.id), select: null, caret: null })}
+        >
+          Remove this position and its {plural(ways, 'transition')}
+        </button>
+      </div>
+    </details>
+  ); // prettier-ignore
+}
