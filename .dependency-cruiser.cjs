@@ -21,7 +21,7 @@ module.exports = {
     },
     room('^src/contracts/', [CORE, 'node_modules/(zod|jsonc-parser)/'], 'contracts'),
     room('^src/workers/', [CORE, '^src/contracts/', 'node_modules/(comlink|react)/'], 'workers'),
-    room('^src/client/', [CORE, '^src/contracts/', 'node_modules/react/'], 'client'),
+    room('^src/client/', [CORE, '^src/contracts/', '^src/ui/', 'node_modules/(react|next)/'], 'client'),
     room('^src/ui/', ['node_modules/'], 'ui'),
     {
       name: 'features-do-not-meet',

@@ -1,4 +1,5 @@
 import { z } from 'zod';
+import { filterSchema } from './filter';
 import { idSchema } from './treeDocument';
 
 /** What the coach chose for one class of a tree; the units are derived from it (core/drills). */
@@ -15,6 +16,8 @@ export const classPlanSchema = z.strictObject({
   dropped: z.array(z.string().min(1).max(400)).max(200),
   /** Work minutes per partner and side, by unit key, where the coach changed them. */
   workMinutes: z.record(z.string().min(1).max(400), z.number().min(0.5).max(60)),
+  /** For whom and under which rules the class is. */
+  filter: filterSchema.optional(),
 });
 export type ClassPlan = z.output<typeof classPlanSchema>;
 

@@ -1,12 +1,15 @@
 import type { StripLink } from './AppStrip';
 
-/** The screens of one tree, the current one marked. */
-export function screenLinks(treeId: string, current: 'Board' | 'Finder' | 'Odds' | 'Class' | 'Catalogue' | 'Files' | null): StripLink[] {
+type Screen = 'Board' | 'Finder' | 'Odds' | 'Class' | 'Catalogue' | 'Files';
+
+/** The screens of one tree, the current one marked; `query` goes along where it means the same. */
+export function screenLinks(treeId: string, current: Screen | null, query = ''): StripLink[] {
   const id = encodeURIComponent(treeId);
+  const along = query === '' ? '' : `?${query}`;
   const links = [
-    { href: `/board/${id}`, label: 'Board' },
+    { href: `/board/${id}${along}`, label: 'Board' },
     { href: `/finder/${id}`, label: 'Finder' },
-    { href: `/odds/${id}`, label: 'Odds' },
+    { href: `/odds/${id}${along}`, label: 'Odds' },
     { href: `/class/${id}`, label: 'Class' },
     { href: `/catalogue/${id}`, label: 'Catalogue' },
     { href: `/files`, label: 'Files' },

@@ -1,3 +1,4 @@
+import { filterTree, HIDDEN_WORDS, isFiltering, type Filter } from '../structure';
 import { findValue, indexOf, positionOf, sayMine, sayShown, type TreeDocument } from '../tree';
 import { classTimeOf, partnersOf, type ClassSettings } from './classTime';
 import type { DrillUnit, FeederLine } from './units';
@@ -58,8 +59,23 @@ export function unitWhat(tree: TreeDocument, unit: DrillUnit): string {
   return `${unit.common ? 'Common start. ' : ''}Build up one step at a time: ${moves.map((move) => move.name.replace(/^I\s+/, '')).join(' · ')}`;
 }
 
+/** What the class is filtered for, in words; and every drilled move that this filter takes away. */
+function rulesOf(tree: TreeDocument, units: readonly DrillUnit[], filter: Filter): string[] {
+  if (!isFiltering(filter)) return [];
+  const { hidden } = filterTree(tree, filter);
+  const moves = new Set(units.flatMap((unit) => unit.transitions));
+  const barred = tree.transitions.filter((move) => moves.has(move.id) && hidden.has(move.id));
+  const card = tree.ruleSets?.find((item) => item.id === filter.ruleSet);
+  const named = card ? [`Under “${card.name}”${card.date ? `, a card of ${card.date}` : ''}: check the current rule book.`] : [];
+  return [...barred.map((move) => `“${sayMine(move.name)}”: ${HIDDEN_WORDS[hidden.get(move.id)!]}.`), ...named];
+}
+
 /** The class as rows with their minutes: warm-up, the units in order, free minutes, the close. */
-export function classSheetOf(tree: TreeDocument, units: readonly DrillUnit[], settings: ClassSettings): ClassSheet {
+export function classSheetOf(
+  tree: TreeDocument,
+  units: readonly DrillUnit[],
+  settings: ClassSettings & { readonly filter?: Filter | undefined },
+): ClassSheet {
   const { perUnit, totalMinutes, overrunMinutes } = classTimeOf(units, settings);
   const rows: SheetRow[] = [];
   let from = 0;
@@ -88,7 +104,7 @@ export function classSheetOf(tree: TreeDocument, units: readonly DrillUnit[], se
     title: `${tree.name}: class of ${settings.slotMinutes} minutes`,
     summary: `${settings.people} people, ${groups}; every partner in both roles, ${settings.bothSides ? 'both sides' : 'one side'}; ${minutesText(totalMinutes)} of ${settings.slotMinutes} minutes planned.`,
     rows,
-    cautions: [...new Set(units.flatMap((unit) => unit.cautions)), CAUTION],
+    cautions: [...rulesOf(tree, units, settings.filter ?? {}), ...new Set(units.flatMap((unit) => unit.cautions)), CAUTION],
   };
 }
 

@@ -125,4 +125,13 @@ describe('branches and the sheet', () => {
     expect(sheet.cautions.at(-1)).toContain('Tap early');
     expect([minutesText(4), minutesText(4.5), minutesText(0.5)]).toEqual(['4', '4½', '½']);
   });
+  it('names the card it is under, and what it drills that this card does not allow', () => {
+    const doc = demoTree();
+    const stack = doc.transitions.find((move) => move.tags?.includes('stack'))!;
+    const units = unitsOf(doc, [[stack.id]]);
+    const { cautions } = classSheetOf(doc, units, { ...SETTINGS, filter: { ruleSet: 'saltmarsh-juniors' } });
+    expect(cautions[0]).toBe(`“${stack.name}”: not under these rules.`);
+    expect(cautions[1]).toMatch(/^Under “Saltmarsh league, juniors”, a card of 2026-09-01: check the current rule book\.$/);
+    expect(classSheetOf(doc, units, SETTINGS).cautions.join()).not.toContain('not under');
+  });
 });

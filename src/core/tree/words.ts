@@ -55,3 +55,12 @@ export function sayPreference({ name, values, never = [] }: Parameter): string {
   const barred = never.length > 0 ? [`never ${never.map((item) => item.value).join(' or ')}`] : [];
   return `${name}: ${[...wanted, ...barred].join('; ')}`;
 }
+
+/** A value as it is said, by its id; the id itself if the place does not have it. */
+export function sayValue(position: Position, valueId: string): string {
+  for (const read of position.reads) {
+    const value = read.values.find((item) => item.id === valueId);
+    if (value) return sayShown(read, value.name);
+  }
+  return valueId;
+}

@@ -2,18 +2,19 @@
 import { useEffect, useMemo, useReducer, useRef, useState } from 'react';
 import { findUnanswered, isFiltering } from '@/core/structure';
 import { indexOf, type TreeDocument } from '@/core/tree';
+import { FilterDifference } from '@/client/FilterDifference';
+import { FilterRow } from '@/client/FilterRow';
 import { Caret } from '@/ui/Caret';
 import { useAnalysis } from '@/workers/useAnalysis';
 import { BoardCanvas } from './BoardCanvas';
 import { openBoard, reduceBoard, type OpenedBoard } from './boardState';
 import { BoardStrip } from './BoardStrip';
 import { findOptions } from './find';
-import { DifferenceSection } from './DifferenceSection';
-import { FilterRow } from './FilterRow';
 import { FindingsSheet } from './FindingsSheet';
 import { lookAt } from './lookedAt';
 import { RouteBar } from './RouteBar';
 import { RungSheet } from './RungSheet';
+import { SeenBy } from './SeenBy';
 import { StaleDialog } from './StaleDialog';
 import { useCatalogue } from './useCatalogue';
 import { useFreshness } from './useFreshness';
@@ -96,7 +97,11 @@ export function BoardScreen(opened: OpenedBoard) {
         looking={looking}
         onLook={() => setLooking(!looking)}
       />
-      {(looking || swapped || isFiltering(filter)) && <FilterRow tree={state.tree} filter={filter} swapped={swapped} dispatch={dispatch} />}
+      {(looking || swapped || isFiltering(filter)) && (
+        <FilterRow tree={state.tree} filter={filter} onFilter={(next) => dispatch({ type: 'filter', filter: next })}>
+          <SeenBy tree={state.tree} swapped={swapped} dispatch={dispatch} />
+        </FilterRow>
+      )}
       {finding && (
         <div className="absolute top-11 right-80 z-10 w-80 bg-paper">
           <Caret
@@ -139,7 +144,7 @@ export function BoardScreen(opened: OpenedBoard) {
             />
           ) : (
             <>
-              <DifferenceSection tree={state.tree} filter={filter} dispatch={dispatch} />
+              <FilterDifference tree={state.tree} filter={filter} onPlace={(id) => dispatch({ type: 'select', position: id })} />
               <FindingsSheet tree={tree} of={of} findings={findings} pending={pending} dispatch={dispatch} />
             </>
           )}

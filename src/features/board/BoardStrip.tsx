@@ -1,5 +1,6 @@
 'use client';
 import type { Dispatch } from 'react';
+import { queryOf } from '@/contracts/filter';
 import { AppStrip } from '@/ui/AppStrip';
 import { screenLinks } from '@/ui/screenLinks';
 import { StripButton } from '@/ui/StripButton';
@@ -31,7 +32,7 @@ function saveWord({ pending, problem }: BoardState): string {
 export function BoardStrip({ state, broken, dispatch, onFind, looking, onLook }: Props) {
   const select = (view: BoardView) => dispatch({ type: 'view', view });
   return (
-    <AppStrip title={state.tree.name} links={screenLinks(state.tree.id, 'Board')}>
+    <AppStrip title={state.tree.name} links={screenLinks(state.tree.id, 'Board', queryOf(state.filter))}>
       <div role="group" aria-label="Show" className="flex gap-3">
         {VIEWS.map(([view, label]) => (
           <StripButton key={view} chosen={state.view === view} onClick={() => select(view)}>

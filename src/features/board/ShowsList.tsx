@@ -1,6 +1,6 @@
 'use client';
 import { useState, type Dispatch } from 'react';
-import { consequencesOf, type HiddenBy } from '@/core/structure';
+import { consequencesOf, HIDDEN_WORDS, type HiddenBy } from '@/core/structure';
 import {
   indexOf,
   ownerOptions,
@@ -39,13 +39,6 @@ interface MoveProps {
   readonly hiddenBy: HiddenBy | undefined;
   readonly dispatch: Dispatch<BoardAction>;
 }
-const HIDDEN_WORDS: Record<HiddenBy, string> = {
-  context: 'not with this cloth',
-  ruleSet: 'not under these rules',
-  school: 'another school',
-  profile: 'not for this person',
-};
-
 function Move({ tree, move, best = false, hiddenBy, dispatch }: MoveProps) {
   const [open, setOpen] = useState(false);
   const to = positionOf(indexOf(tree), move.to);

@@ -9,7 +9,7 @@ import { landingCaret, landingOptions, landOn, landOnNew, nextBroken, typeGuard,
 import { caretAnchor, followFrom, neighbourInRow, routesThrough, sceneOf } from './viewModel';
 import { findingText, shareText } from './wording';
 
-const open = (tree: TreeDocument): BoardState => openBoard({ tree, revision: 1, view: 'tree', selected: null, guard: null });
+const open = (tree: TreeDocument): BoardState => openBoard({ tree, revision: 1, view: 'tree', selected: null, guard: null, filter: {} });
 const play = (state: BoardState, ...actions: BoardAction[]): BoardState => actions.reduce(reduceBoard, state);
 
 /** Types a first branch: a guard, what he does, my answer, the settled pin. */

@@ -86,6 +86,7 @@ export interface OpenedBoard {
   readonly view: BoardView;
   readonly selected: PositionId | null;
   readonly guard: PositionId | null;
+  readonly filter: Filter;
 }
 
 export function openBoard(opened: OpenedBoard): BoardState {
@@ -100,7 +101,6 @@ export function openBoard(opened: OpenedBoard): BoardState {
     unfolded: false,
     caret,
     sheet: opened.selected === null ? 'findings' : 'rung',
-    filter: {},
     swapped: false,
     stale: null,
     problem: null,

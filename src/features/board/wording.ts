@@ -1,4 +1,4 @@
-import { ENDING_WORDS, indexOf, positionOf, sayMine, sayShown, type Position, type Read, type TreeDocument } from '@/core/tree';
+import { ENDING_WORDS, indexOf, positionOf, sayMine, sayValue, type Read, type TreeDocument } from '@/core/tree';
 import { sharesOf } from '@/core/odds';
 import type { Finding } from '@/core/structure';
 import { inHundred } from '@/ui/figures';
@@ -38,14 +38,6 @@ export function plankText(read: Read, valueId: string): string {
   return `${read.name}, ${inHundred(share)}`;
 }
 
-export function valueName(position: Position, valueId: string): string {
-  for (const read of position.reads) {
-    const value = read.values.find((item) => item.id === valueId);
-    if (value) return sayShown(read, value.name);
-  }
-  return valueId;
-}
-
 export interface FindingText {
   readonly place: string;
   readonly what: string;
@@ -64,19 +56,19 @@ export function findingText(tree: TreeDocument, finding: Finding): FindingText {
     case 'unanswered': {
       const falls = finding.consequences.map((id) => positionOf(index, index.transitions.get(id)!.to).name);
       const why = falls.length > 0 ? `If it works he gets to: ${falls.join(', ')}.` : 'What it costs you is not drawn either.';
-      return { place, what: valueName(position, finding.value), why, action: 'Answer it' };
+      return { place, what: sayValue(position, finding.value), why, action: 'Answer it' };
     }
     case 'uncovered':
       return {
         place,
-        what: Object.values(finding.combination).map((id) => valueName(position, id)).join(' + '),
+        what: Object.values(finding.combination).map((id) => sayValue(position, id)).join(' + '),
         why: 'You have said these cues must all be answered, and nothing fits this combination.',
         action: 'Answer it',
       }; // prettier-ignore
     case 'ambiguous':
       return {
         place,
-        what: finding.values.map((id) => valueName(position, id)).join(' + '),
+        what: finding.values.map((id) => sayValue(position, id)).join(' + '),
         why: `${finding.answers.map((id) => sayMine(index.transitions.get(id)!.name)).join(' / ')}: the same priority, so you would have to think.`,
         action: 'Say which comes first',
       };
@@ -143,7 +135,7 @@ export function findingText(tree: TreeDocument, finding: Finding): FindingText {
     case 'provokesGap':
       return {
         place,
-        what: `${sayMine(index.transitions.get(finding.transition)!.name)} to make him: ${valueName(position, finding.value)}`,
+        what: `${sayMine(index.transitions.get(finding.transition)!.name)} to make him: ${sayValue(position, finding.value)}`,
         why: 'You provoke what you have no answer to.',
         action: 'Answer it',
       };

@@ -1,4 +1,5 @@
 import { sayBranch } from '@/core/notation';
+import { HIDDEN_WORDS } from '@/core/structure';
 import type { TreeDocument } from '@/core/tree';
 import type { BranchChoice } from './classModel';
 
@@ -22,6 +23,7 @@ export function ChosenBranches({
             <p>
               <span className="font-semibold">{choice.place}:</span> {choice.first}
               <span className="block text-[13px] text-soft">{choice.onward}</span>
+              {choice.hiddenBy && <strong className="block font-semibold text-red">{HIDDEN_WORDS[choice.hiddenBy]}: take it out</strong>}
             </p>
             <button type="button" className="min-h-8 shrink-0 self-start underline" onClick={() => onTakeOut(choice.branch)}>
               Take out

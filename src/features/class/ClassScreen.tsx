@@ -1,7 +1,12 @@
 'use client';
 import Link from 'next/link';
+import { useRouter } from 'next/navigation';
 import { useEffect, useMemo, useRef, useState } from 'react';
+import { FilterDifference } from '@/client/FilterDifference';
+import { FilterRow } from '@/client/FilterRow';
 import type { ClassPlan } from '@/contracts/classPlan';
+import { filterSchema } from '@/contracts/filter';
+import { isFiltering, type Filter } from '@/core/structure';
 import type { Refusal } from '@/contracts/changes';
 import { classSheetOf, minutesInWords, minutesText, unitTitle } from '@/core/drills';
 import type { TreeDocument } from '@/core/tree';
@@ -56,6 +61,8 @@ function usePlanStore(treeId: string, opened: ClassPlan, openedRevision: number)
   return { plan, change, problem, isStored: plan === stored };
 }
 
+const NO_FILTER: Filter = {};
+
 /** A class made from chosen branches: what is drilled when, what the feeder does, and what must go if it is too long. */
 export function ClassScreen({ tree, plan: opened, revision }: Props) {
   const { plan, change, problem, isStored } = usePlanStore(tree.id, opened, revision);
@@ -72,6 +79,8 @@ export function ClassScreen({ tree, plan: opened, revision }: Props) {
   };
   const drop = (keys: readonly string[]) => change({ dropped: [...new Set([...plan.dropped, ...keys])] });
   const id = encodeURIComponent(tree.id);
+  const filter = plan.filter ?? NO_FILTER;
+  const router = useRouter();
   return (
     <div className="flex h-dvh flex-col">
       <AppStrip title={tree.name} links={screenLinks(tree.id, 'Class')}>
@@ -94,6 +103,19 @@ export function ClassScreen({ tree, plan: opened, revision }: Props) {
         <h1 className="sr-only">{tree.name}: class</h1>
         <div className="overflow-y-auto border-r-2 border-ink p-4 max-lg:border-r-0">
           <SettingsForm plan={plan} onChange={change} />
+          <details className="mt-3" open={isFiltering(filter)}>
+            <summary className="min-h-8 font-figure text-[15px] font-medium">For whom, under which rules</summary>
+            <FilterRow
+              tree={tree}
+              filter={filter}
+              onFilter={(next) => change({ filter: isFiltering(next) ? filterSchema.parse(next) : undefined })}
+            />
+            <FilterDifference
+              tree={tree}
+              filter={filter}
+              onPlace={(place) => router.push(`/board/${id}?show=hub&at=${encodeURIComponent(place)}`)}
+            />
+          </details>
           <BranchPicker choices={model.choices} onToggle={toggle} />
         </div>
         <div className="overflow-y-auto p-4">

@@ -46,4 +46,13 @@ describe('the class of a plan', () => {
     expect(shorter.time.overrunMinutes).toBeLessThanOrEqual(0);
     expect(shorter.units.length).toBe(model.units.length - model.drop!.keys.length);
   });
+  it('offers what its filter leaves; what was chosen before and falls away stays, and says why', () => {
+    const drags = classModelOf(demo, emptyClassPlan).choices.find((choice) => choice.branch[0] === 'headquarters-i-drag-the-leg')!;
+    const plan: ClassPlan = { ...emptyClassPlan, branches: [[...drags.branch]], filter: { profiles: ['tove-lind'] } };
+    const model = classModelOf(demo, plan);
+    expect(model.choices[0]).toMatchObject({ key: drags.key, chosen: true, hiddenBy: 'profile' });
+    const offered = model.choices.slice(1);
+    expect(offered.length).toBeGreaterThan(20);
+    expect(offered.every((choice) => choice.hiddenBy === null && !choice.branch.includes('headquarters-i-drag-the-leg'))).toBe(true);
+  });
 });

@@ -11,6 +11,7 @@ import {
   type Drop,
   type DrillUnit,
 } from '@/core/drills';
+import { filterTree, type Filtered, type HiddenBy } from '@/core/structure';
 import { indexOf, positionOf, sayMine, sayWhen, type TreeDocument } from '@/core/tree';
 
 export interface BranchChoice {
@@ -21,6 +22,8 @@ export interface BranchChoice {
   readonly first: string;
   readonly onward: string;
   readonly chosen: boolean;
+  /** Why the class's filter takes a move of it away; null = it does not. */
+  readonly hiddenBy: HiddenBy | null;
 }
 
 export interface ClassModel {
@@ -37,7 +40,7 @@ export interface ClassModel {
 
 export const branchKey = (branch: Branch): string => branch.join('+');
 
-function choiceOf(tree: TreeDocument, branch: Branch, chosen: boolean): BranchChoice {
+function choiceOf(tree: TreeDocument, branch: Branch, chosen: boolean, hidden: Filtered['hidden']): BranchChoice {
   const index = indexOf(tree);
   const moves = branch.map((id) => index.transitions.get(id)!);
   const from = positionOf(index, moves[0]!.from);
@@ -50,6 +53,7 @@ function choiceOf(tree: TreeDocument, branch: Branch, chosen: boolean): BranchCh
     first: shown === '' ? name : `${shown}: ${name}`,
     onward: moves.map((move) => positionOf(index, move.to).name).join(' → '),
     chosen,
+    hiddenBy: branch.flatMap((id) => hidden.get(id) ?? [])[0] ?? null,
   };
 }
 
@@ -57,11 +61,13 @@ function choiceOf(tree: TreeDocument, branch: Branch, chosen: boolean): BranchCh
 export function classModelOf(tree: TreeDocument, plan: ClassPlan): ClassModel {
   const kept = plan.branches.filter((branch) => isBranch(tree, branch));
   const chosen = new Set(kept.map(branchKey));
-  const found = findBranches(tree).map((item) => item.branch);
+  const { tree: allowed, hidden } = filterTree(tree, plan.filter ?? {});
+  // What the filter leaves is offered; what was chosen before it was set stays, and says so.
+  const found = findBranches(allowed).map((item) => item.branch);
   const extra = kept.filter((branch) => !found.some((item) => branchKey(item) === branchKey(branch)));
   const { all, units } = plannedUnits(tree, plan);
   return {
-    choices: [...extra, ...found].map((branch) => choiceOf(tree, branch, chosen.has(branchKey(branch)))),
+    choices: [...extra, ...found].map((branch) => choiceOf(tree, branch, chosen.has(branchKey(branch)), hidden)),
     all,
     units,
     time: classTimeOf(units, plan),

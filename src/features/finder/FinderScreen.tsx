@@ -148,6 +148,9 @@ export function FinderScreen({ tree }: { tree: TreeDocument }) {
           {others.map((answer, i) => (
             <Found key={answer.key} answer={answer} ticked={ticked} open={own.length === 0 && i === 0} tree={tree} />
           ))}
+          {ticked > 0 && (
+            <p className="mt-3 text-[13px] text-soft">What is allowed is for your gym and the event’s current rule book to say.</p>
+          )}
         </section>
       </main>
     </div>

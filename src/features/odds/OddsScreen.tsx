@@ -1,6 +1,10 @@
 'use client';
 import { useMemo, useState } from 'react';
 import type { Choice, Odds, StartOdds } from '@/core/odds';
+import { FilterDifference } from '@/client/FilterDifference';
+import { FilterRow } from '@/client/FilterRow';
+import { queryOf } from '@/contracts/filter';
+import { filterTree, isFiltering, type Filter } from '@/core/structure';
 import { indexOf, positionOf, type Position, type TreeDocument } from '@/core/tree';
 import { AppStrip } from '@/ui/AppStrip';
 import { BarChart } from '@/ui/BarChart';
@@ -95,12 +99,17 @@ function ChoiceRow({ tree, position, choice }: { tree: TreeDocument; position: P
 }
 
 /** Best option for each thing he can show, and what the figures rest on. */
-export function OddsScreen({ tree, at }: { tree: TreeDocument; at: string | null }) {
+export function OddsScreen({ tree: whole, at, filter: opened }: { tree: TreeDocument; at: string | null; filter: Filter }) {
+  const [filter, setFilter] = useState(opened);
+  const [looking, setLooking] = useState(isFiltering(opened));
+  const tree = useMemo(() => (isFiltering(filter) ? filterTree(whole, filter).tree : whole), [whole, filter]);
   const [roundSeconds, setRoundSeconds] = useState(300);
   const [chosen, setChosen] = useState(at ?? tree.starts[0]?.position ?? '');
   const [place, setPlace] = useState(chosen);
-  const { odds, pending, tookMs, cancel } = useAnalysis(tree, roundSeconds);
-  const index = indexOf(tree);
+  const { odds, of, pending, tookMs, cancel } = useAnalysis(tree, roundSeconds);
+  // Figures are put into words with the tree that they were made of.
+  const spoken = of ?? tree;
+  const index = indexOf(spoken);
   const start = odds?.starts.find((item) => item.position === chosen);
   const here = odds?.positions.find((item) => item.position === place);
   const position = index.positions.get(place);
@@ -110,7 +119,7 @@ export function OddsScreen({ tree, at }: { tree: TreeDocument; at: string | null
   };
   return (
     <div className="flex min-h-dvh flex-col">
-      <AppStrip title={tree.name} links={screenLinks(tree.id, 'Odds')}>
+      <AppStrip title={tree.name} links={screenLinks(tree.id, 'Odds', queryOf(filter))}>
         <span className="text-soft">Against this opponent</span>
         <Field label="">
           <select
@@ -130,7 +139,11 @@ export function OddsScreen({ tree, at }: { tree: TreeDocument; at: string | null
           {pending ? 'computing …' : odds ? `${odds.status}, ${Math.round(tookMs)} ms` : 'stopped'}
         </span>
         {pending && <StripButton onClick={cancel}>Stop</StripButton>}
+        <StripButton aria-expanded={looking} onClick={() => setLooking(!looking)}>
+          For whom
+        </StripButton>
       </AppStrip>
+      {(looking || isFiltering(filter)) && <FilterRow tree={whole} filter={filter} onFilter={setFilter} />}
       <h1 className="sr-only">{tree.name}: odds</h1>
       {tree.starts.length === 0 ? (
         <p className="p-6">
@@ -139,7 +152,12 @@ export function OddsScreen({ tree, at }: { tree: TreeDocument; at: string | null
       ) : (
         <main className="grid flex-1 gap-6 p-5 lg:grid-cols-[minmax(300px,400px)_minmax(0,1fr)_340px]" aria-busy={pending}>
           {!odds && <p role="status">Computing the odds …</p>}
-          {odds && <StartTable tree={tree} odds={odds} chosen={chosen} onChoose={choose} />}
+          {odds && (
+            <div>
+              <FilterDifference tree={whole} filter={filter} onPlace={setPlace} />
+              <StartTable tree={spoken} odds={odds} chosen={chosen} onChoose={choose} />
+            </div>
+          )}
           <div>
             {start && <Endings start={start} name={positionOf(index, start.position).name} />}
             {start && (
@@ -147,7 +165,7 @@ export function OddsScreen({ tree, at }: { tree: TreeDocument; at: string | null
                 <h2 className="text-[19px]">Where the round is fought</h2>
                 <p className="text-soft">Expected number of exchanges at each place. Press one to see what to do there.</p>
                 <ul className="mt-1 columns-2 font-figure text-[15px]">
-                  {visitList(tree, start).map((item) => (
+                  {visitList(spoken, start).map((item) => (
                     <li key={item.id} className="flex justify-between gap-2 pr-4">
                       <button type="button" className="min-h-8 text-left hover:underline" onClick={() => setPlace(item.id)}>
                         {item.name}
@@ -171,7 +189,7 @@ export function OddsScreen({ tree, at }: { tree: TreeDocument; at: string | null
               {here.choices.length === 0 && <p>The climb ends here.</p>}
               <ul className="mt-2">
                 {here.choices.map((choice, i) => (
-                  <ChoiceRow key={i} tree={tree} position={position} choice={choice} />
+                  <ChoiceRow key={i} tree={spoken} position={position} choice={choice} />
                 ))}
               </ul>
             </section>
@@ -180,7 +198,8 @@ export function OddsScreen({ tree, at }: { tree: TreeDocument; at: string | null
       )}
       <p className="px-5 pb-3 text-[13px] text-soft">
         All chances come from the tree: the coach’s guesses where typed, the gym’s defaults elsewhere (works 60, off cue 20, stopped 5 in
-        100; 10 seconds). No round has been observed yet: no data. They compare choices; they do not predict a match.
+        100; 10 seconds). No round has been observed yet: no data. They compare choices; they do not predict a match. Whether a move is
+        allowed is for the event’s current rule book to say.
       </p>
     </div>
   );

@@ -1,6 +1,7 @@
 import type { Metadata } from 'next';
 import { notFound } from 'next/navigation';
 import { boardParamsSchema } from '@/contracts/boardParams';
+import { filterFromParams } from '@/contracts/filter';
 import { guardOf } from '@/core/board';
 import { BoardScreen } from '@/features/board/BoardScreen';
 import { findLastTouched, findTree } from '@/server/services/trees';
@@ -17,7 +18,8 @@ export default async function BoardPage({ params, searchParams }: Props) {
   const { db, gymId } = await getWorkplace();
   const stored = await findTree(db, gymId, decodeURIComponent((await params).tree));
   if (!stored) notFound();
-  const { show, at } = boardParamsSchema.parse(await searchParams);
+  const found = await searchParams;
+  const { show, at } = boardParamsSchema.parse(found);
   const { tree, revision } = stored;
   const selected = at !== undefined && tree.positions.some((position) => position.id === at) ? at : null;
   // Without a place in the address the board opens on the guard last worked on.
@@ -32,6 +34,7 @@ export default async function BoardPage({ params, searchParams }: Props) {
       view={show ?? (tree.positions.length > 12 ? 'guard' : 'tree')}
       selected={selected}
       guard={guard}
+      filter={filterFromParams(found)}
     />
   );
 }

@@ -1,6 +1,7 @@
 import type { Metadata } from 'next';
 import { notFound } from 'next/navigation';
 import { boardParamsSchema } from '@/contracts/boardParams';
+import { filterFromParams } from '@/contracts/filter';
 import { OddsScreen } from '@/features/odds/OddsScreen';
 import { findTree } from '@/server/services/trees';
 import { getWorkplace } from '@/server/services/workplace';
@@ -16,6 +17,8 @@ export default async function OddsPage({ params, searchParams }: Props) {
   const { db, gymId } = await getWorkplace();
   const stored = await findTree(db, gymId, decodeURIComponent((await params).tree));
   if (!stored) notFound();
-  const { at } = boardParamsSchema.parse(await searchParams);
-  return <OddsScreen tree={stored.tree} at={stored.tree.starts.some((start) => start.position === at) ? (at ?? null) : null} />;
+  const found = await searchParams;
+  const { at } = boardParamsSchema.parse(found);
+  const start = stored.tree.starts.find((item) => item.position === at)?.position ?? null;
+  return <OddsScreen tree={stored.tree} at={start} filter={filterFromParams(found)} />;
 }

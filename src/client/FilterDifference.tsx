@@ -1,9 +1,7 @@
-import { useMemo, type Dispatch } from 'react';
+import { useMemo } from 'react';
 import { findFilterDifference, isFiltering, type Filter, type HiddenBy, type RouteCount } from '@/core/structure';
-import { ENDING_WORDS, indexOf, positionOf, sayHis, type PositionId, type TreeDocument } from '@/core/tree';
+import { ENDING_WORDS, indexOf, positionOf, sayHis, sayValue, type PositionId, type TreeDocument } from '@/core/tree';
 import { plural } from '@/ui/figures';
-import type { BoardAction } from './boardState';
-import { valueName } from './wording';
 
 const BY: Record<HiddenBy, string> = {
   context: 'by the cloth',
@@ -13,14 +11,22 @@ const BY: Record<HiddenBy, string> = {
 };
 const count = ({ byPositions, status }: RouteCount): string => (status === 'budget' ? `more than ${byPositions}` : String(byPositions));
 
-/** What the filter takes away and leaves open. `tree` is the whole tree as stored. */
-export function DifferenceSection({ tree, filter, dispatch }: { tree: TreeDocument; filter: Filter; dispatch: Dispatch<BoardAction> }) {
+interface Props {
+  /** The whole tree as stored. */
+  readonly tree: TreeDocument;
+  readonly filter: Filter;
+  /** Where a named place leads. */
+  readonly onPlace: (id: PositionId) => void;
+}
+
+/** What the filter takes away and leaves open. */
+export function FilterDifference({ tree, filter, onPlace }: Props) {
   const found = useMemo(() => (isFiltering(filter) ? findFilterDifference(tree, filter) : null), [tree, filter]);
   if (!found) return null;
   const index = indexOf(tree);
   const place = (id: PositionId, words: string, key = id) => (
     <li key={key}>
-      <button type="button" className="min-h-7 text-left hover:underline" onClick={() => dispatch({ type: 'select', position: id })}>
+      <button type="button" className="min-h-7 text-left hover:underline" onClick={() => onPlace(id)}>
         {words}
       </button>
     </li>
@@ -48,7 +54,7 @@ export function DifferenceSection({ tree, filter, dispatch }: { tree: TreeDocume
             {found.nowUnanswered.map((gap) =>
               place(
                 gap.position,
-                `${nameOf(gap.position)}: ${valueName(positionOf(index, gap.position), gap.value)}`,
+                `${nameOf(gap.position)}: ${sayValue(positionOf(index, gap.position), gap.value)}`,
                 `${gap.position} ${gap.value}`,
               ),
             )}

@@ -1,9 +1,8 @@
 'use client';
 import Link from 'next/link';
-import type { Dispatch } from 'react';
+import type { ReactNode } from 'react';
 import type { Filter } from '@/core/structure';
 import { CONTEXT_WORDS, type Context, type TreeDocument } from '@/core/tree';
-import type { BoardAction } from './boardState';
 
 interface ChoiceProps {
   readonly label: string;
@@ -37,13 +36,13 @@ function Choice({ label, value, any, options, onChange }: ChoiceProps) {
 interface Props {
   readonly tree: TreeDocument;
   readonly filter: Filter;
-  readonly swapped: boolean;
-  readonly dispatch: Dispatch<BoardAction>;
+  readonly onFilter: (filter: Filter) => void;
+  readonly children?: ReactNode;
 }
 
 /** For whom, against whom and under which rules the tree is looked at. Nothing here changes the tree. */
-export function FilterRow({ tree, filter, swapped, dispatch }: Props) {
-  const set = (patch: Partial<Filter>) => dispatch({ type: 'filter', filter: { ...filter, ...patch } });
+export function FilterRow({ tree, filter, onFilter, children }: Props) {
+  const set = (patch: Partial<Filter>) => onFilter({ ...filter, ...patch });
   const ruleSet = tree.ruleSets?.find((item) => item.id === filter.ruleSet);
   const people = tree.profiles ?? [];
   const named = (of: 'athlete' | 'others') =>
@@ -108,17 +107,7 @@ export function FilterRow({ tree, filter, swapped, dispatch }: Props) {
       )}
       <Choice label="For" any="anyone" value={chosen('athlete')} options={named('athlete')} onChange={(id) => choose('athlete', id)} />
       <Choice label="Against" any="anyone" value={chosen('others')} options={named('others')} onChange={(id) => choose('others', id)} />
-      <label className="flex items-baseline gap-1.5 text-soft">
-        Seen by
-        <select
-          className="min-h-9 bg-paper font-medium text-ink"
-          value={swapped ? 'other' : 'owner'}
-          onChange={(event) => dispatch({ type: 'seen', swapped: event.target.value === 'other' })}
-        >
-          <option value="owner">{tree.owner === 'passer' ? 'the passer' : 'the guard player'}</option>
-          <option value="other">{tree.owner === 'passer' ? 'the guard player' : 'the passer'}</option>
-        </select>
-      </label>
+      {children}
       {ruleSet && (
         <p className="text-[13px] text-red">
           <Link href={`/rules/${encodeURIComponent(tree.id)}`} className="mr-3 inline-block py-1 underline">

@@ -1,0 +1,40 @@
+import { z } from 'zod';
+import type { Filter } from '@/core/structure';
+import { CONTEXTS } from '@/core/tree';
+import { idSchema } from './treeDocument';
+
+const name = z.string().min(1).max(160);
+
+/** For whom, against whom and under which rules a tree is looked at. */
+export const filterSchema = z.strictObject({
+  context: z.enum(CONTEXTS).optional(),
+  ruleSet: idSchema.optional(),
+  age: z.number().int().min(1).max(120).optional(),
+  level: name.optional(),
+  school: name.optional(),
+  profiles: z.array(idSchema).max(16).optional(),
+});
+
+const params = z.object({
+  cloth: z.enum(CONTEXTS).optional().catch(undefined),
+  rules: idSchema.optional().catch(undefined),
+  age: z.coerce.number().int().min(1).max(120).optional().catch(undefined),
+  level: name.optional().catch(undefined),
+  school: name.optional().catch(undefined),
+  who: z.union([idSchema.transform((id) => [id]), z.array(idSchema).max(16)]).optional().catch(undefined), // prettier-ignore
+});
+
+/** The filter that an address carries; what is not understood is ignored. */
+export function filterFromParams(found: Record<string, string | string[] | undefined>): Filter {
+  const { cloth, rules, age, level, school, who } = params.parse(found);
+  return filterSchema.parse({ context: cloth, ruleSet: rules, age, level, school, ...(who ? { profiles: who } : {}) });
+}
+
+/** The same filter as the query of an address, without the question mark; '' = no filter. */
+export function queryOf(filter: Filter): string {
+  const query = new URLSearchParams();
+  const { context, ruleSet, age, level, school, profiles = [] } = filter;
+  for (const [key, value] of Object.entries({ cloth: context, rules: ruleSet, age, level, school })) if (value !== undefined) query.set(key, String(value)); // prettier-ignore
+  for (const id of profiles) query.append('who', id);
+  return query.toString();
+}
