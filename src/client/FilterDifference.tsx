@@ -45,7 +45,11 @@ export function FilterDifference({ tree, filter, onPlace }: Props) {
       <p className={found.routes.after.byPositions === 0 ? 'font-medium text-red' : ''}>
         {found.routes.after.byPositions === 0
           ? 'No way from a guard to a goal is left.'
-          : `Ways up: ${count(found.routes.after)}, without it ${count(found.routes.before)}.`}
+          : `Ways up: ${count(found.routes.after)}, without it ${count(found.routes.before)}. ${
+              found.shortest.lost === 0
+                ? `None of the ${found.shortest.lookedAt} shortest is lost.`
+                : `Of the ${found.shortest.lookedAt} shortest, ${found.shortest.lost} are lost.`
+            }`}
       </p>
       {found.nowUnanswered.length > 0 && (
         <>

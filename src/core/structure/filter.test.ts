@@ -116,7 +116,8 @@ describe('what a filter takes away', () => {
   });
   it('a filter that removes every route says so with a nought', () => {
     const doc = game({ profiles: [profile({ off: ['drag', 'cut'] })] });
-    const { routes, outOfReach } = findFilterDifference(doc, { profiles: ['p'] });
+    const { routes, shortest, outOfReach } = findFilterDifference(doc, { profiles: ['p'] });
+    expect(shortest).toEqual({ lookedAt: 1, lost: 1 });
     expect(routes.after).toEqual({ byPositions: 0, byTransitions: 0, status: 'exact' });
     expect(outOfReach).toEqual(['side', 'mount']);
   });
@@ -128,6 +129,9 @@ describe('what a filter takes away', () => {
         const all = new Set(findRoutes(marked).byTransitions.map(String));
         for (const route of findRoutes(filterTree(marked, { profiles: ['p'] }).tree).byTransitions)
           expect(all.has(String(route))).toBe(true);
+        const [before, after] = [findRoutes(marked), findRoutes(filterTree(marked, { profiles: ['p'] }).tree)].map((found) => found.byPositions.length); // prettier-ignore
+        const { shortest } = findFilterDifference(marked, { profiles: ['p'] });
+        if (before! <= 500) expect(shortest).toEqual({ lookedAt: before, lost: before! - after! });
       }),
       { numRuns: 60, seed: 9 },
     );

@@ -3,11 +3,14 @@ import { findUnanswered, type Unanswered } from './answers';
 import { filterTree, type Filter, type HiddenBy } from './filter';
 import { reachablePositions } from './graph';
 import { countRoutes, type RouteCount } from './routes';
+import { findShortestRoutes } from './shortestRoutes';
 import { findThreats, type Threat } from './threats';
 
 export interface FilterDifference {
   readonly hidden: readonly { readonly transition: TransitionId; readonly by: HiddenBy }[];
   readonly routes: { readonly before: RouteCount; readonly after: RouteCount };
+  /** Of the shortest routes without the filter, by positions: how many were looked at, and how many of them are gone. */
+  readonly shortest: { readonly lookedAt: number; readonly lost: number };
   /** Unanswered under the filter but not without it. */
   readonly nowUnanswered: readonly Unanswered[];
   /** Reached without the filter, not under it, in document order. */
@@ -16,6 +19,16 @@ export interface FilterDifference {
   readonly threatsGone: readonly Threat[];
   /** Positions whose lines, ending or tempo are other ones under the filter. */
   readonly changed: readonly PositionId[];
+}
+
+const SHORTEST = { through: null, limit: 500, steps: 200_000 };
+
+/** A route is gone when some step of it has no transition left. */
+function shortestLost(tree: TreeDocument, reduced: TreeDocument): FilterDifference['shortest'] {
+  const steps = new Set(reduced.transitions.map((move) => `${move.from}\n${move.to}`));
+  const { routes } = findShortestRoutes(tree, SHORTEST);
+  const lost = routes.filter((route) => route.some((to, i) => i > 0 && !steps.has(`${route[i - 1]}\n${to}`)));
+  return { lookedAt: routes.length, lost: lost.length };
 }
 
 const ROUTES = { routes: 2000, steps: 200_000 };
@@ -30,6 +43,7 @@ export function findFilterDifference(tree: TreeDocument, filter: Filter): Filter
   return {
     hidden: [...hidden].map(([transition, by]) => ({ transition, by })),
     routes: { before: countRoutes(tree, ROUTES), after: countRoutes(reduced, ROUTES) },
+    shortest: shortestLost(tree, reduced),
     nowUnanswered: findUnanswered(reduced).filter((gap) => !known.has(`${gap.position}\n${gap.value}`)),
     outOfReach: out.map((position) => position.id),
     goalsOutOfReach: out.flatMap(({ id, ends }) => (ends && isGoal(tree, ends) ? [{ position: id, ends }] : [])),
