@@ -1,3 +1,13 @@
+CREATE TABLE public.catalogue_entries (
+    gym_id uuid NOT NULL,
+    kind text NOT NULL,
+    entry_id text NOT NULL,
+    body jsonb NOT NULL,
+    updated_at timestamp with time zone DEFAULT now() NOT NULL,
+    CONSTRAINT catalogue_entries_body_same_id CHECK ((((body ->> 'id'::text) = entry_id) AND ((body ->> 'kind'::text) = kind))),
+    CONSTRAINT catalogue_entries_kind_known CHECK ((kind = ANY (ARRAY['changedPosition'::text, 'changedTransition'::text, 'position'::text, 'transition'::text])))
+);
+
 CREATE TABLE public.class_plans (
     gym_id uuid NOT NULL,
     tree_id text NOT NULL,
@@ -68,6 +78,9 @@ CREATE TABLE public.trees (
     CONSTRAINT trees_revision_positive CHECK ((revision > 0))
 );
 
+ALTER TABLE ONLY public.catalogue_entries
+    ADD CONSTRAINT catalogue_entries_pkey PRIMARY KEY (gym_id, kind, entry_id);
+
 ALTER TABLE ONLY public.class_plans
     ADD CONSTRAINT class_plans_pkey PRIMARY KEY (gym_id, tree_id);
 
@@ -92,6 +105,9 @@ ALTER TABLE ONLY public.trees
 CREATE INDEX transitions_from_position_idx ON public.transitions USING btree (gym_id, tree_id, from_position);
 
 CREATE INDEX transitions_to_position_idx ON public.transitions USING btree (gym_id, tree_id, to_position);
+
+ALTER TABLE ONLY public.catalogue_entries
+    ADD CONSTRAINT catalogue_entries_gym_fkey FOREIGN KEY (gym_id) REFERENCES public.gyms(gym_id) ON DELETE CASCADE;
 
 ALTER TABLE ONLY public.class_plans
     ADD CONSTRAINT class_plans_tree_fkey FOREIGN KEY (gym_id, tree_id) REFERENCES public.trees(gym_id, tree_id) ON DELETE CASCADE;

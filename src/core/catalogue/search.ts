@@ -1,3 +1,6 @@
+import { perObject } from '../base';
+import { sayShown, type Actor } from '../tree';
+import { aliasesOfWords } from './aliases';
 import type { Catalogue, CataloguePosition } from './types';
 
 const wordsOf = (text: string): string[] => text.toLowerCase().normalize('NFKD').replace(/[\u0300-\u036f]/g, '').split(/[^a-z0-9]+/).filter((word) => word !== ''); // prettier-ignore
@@ -21,11 +24,10 @@ function missOf(typed: string, word: string): number | null {
   return sameLength ? 2 : null;
 }
 
-/** The least miss over the names of an entry, every typed word found in one name; null = not found. */
-function missIn(typed: readonly string[], names: readonly string[]): number | null {
+/** The least miss over the names of an entry, as words, every typed word found in one name; null = not found. */
+function missIn(typed: readonly string[], names: readonly (readonly string[])[]): number | null {
   let least: number | null = null;
-  for (const name of names) {
-    const words = wordsOf(name);
+  for (const words of names) {
     let sum = words.length > typed.length ? 0.5 : 0;
     for (const word of typed) {
       const misses = words.flatMap((known) => missOf(word, known) ?? []);
@@ -36,16 +38,58 @@ function missIn(typed: readonly string[], names: readonly string[]): number | nu
   return least;
 }
 
+const namesOf = perObject(({ position }: CataloguePosition) => [position.name, ...(position.aliases ?? [])].map(wordsOf));
+
 /** Entries whose name or alias holds all that is typed, one wrong letter a word forgiven; best first, catalogue order within. */
 export function searchCatalogue(catalogue: Catalogue, typed: string, limit = 20): CataloguePosition[] {
   const words = wordsOf(typed);
   if (words.length === 0) return [];
   return catalogue.positions
     .flatMap((entry) => {
-      const miss = missIn(words, [entry.position.name, ...(entry.position.aliases ?? [])]);
+      const miss = missIn(words, namesOf(entry));
       return miss === null ? [] : [{ entry, miss }];
     })
     .sort((a, b) => a.miss - b.miss)
     .slice(0, limit)
     .map(({ entry }) => entry);
+}
+
+/** A move or something he shows, found by what it is called or by other words for it. */
+export interface Found {
+  /** The catalogue position where it stands. */
+  readonly position: CataloguePosition;
+  readonly actor: Actor;
+  /** As the catalogue calls it. */
+  readonly name: string;
+}
+
+/** Every move and value of a catalogue with all it is called, made once per catalogue. */
+const calledIn = perObject((catalogue: Catalogue): readonly (Found & { readonly names: readonly string[][] })[] => {
+  const byId = new Map(catalogue.positions.map((entry) => [entry.position.id, entry]));
+  const called = (position: CataloguePosition, actor: Actor, name: string) => ({
+    position,
+    actor,
+    name,
+    names: [name, ...aliasesOfWords(name)].map(wordsOf),
+  });
+  return [
+    ...catalogue.transitions.map(({ transition }) => called(byId.get(transition.from)!, transition.actor, transition.name)),
+    ...catalogue.positions.flatMap((entry) =>
+      entry.position.reads.flatMap((read) => read.values.map((value) => called(entry, 'opponent', sayShown(read, value.name)))),
+    ),
+  ];
+});
+
+/** Moves, and values he shows, whose name or alias holds all that is typed; a wrong letter is forgiven as for positions. */
+export function searchMoves(catalogue: Catalogue, typed: string, limit = 20): Found[] {
+  const words = wordsOf(typed);
+  if (words.length === 0) return [];
+  return calledIn(catalogue)
+    .flatMap((item) => {
+      const miss = missIn(words, item.names);
+      return miss === null ? [] : [{ item, miss }];
+    })
+    .sort((a, b) => a.miss - b.miss)
+    .slice(0, limit)
+    .map(({ item: { position, actor, name } }) => ({ position, actor, name }));
 }

@@ -1,13 +1,20 @@
 import { useEffect, useState } from 'react';
-import type { Catalogue } from '@/core/catalogue';
+import type { Catalogue, GymEntry } from '@/core/catalogue';
 
-/** The catalogue, fetched from this server when it is first wanted (a caret opens); null until then. */
+/** The catalogue as this gym sees it, fetched from this server when it is first wanted (a caret opens); null until then. */
 export function useCatalogue(wanted: boolean): Catalogue | null {
   const [catalogue, setCatalogue] = useState<Catalogue | null>(null);
   useEffect(() => {
     if (!wanted) return;
     let current = true;
-    void import('@/core/catalogue').then(({ getCatalogue }) => current && setCatalogue(getCatalogue()));
+    void (async () => {
+      const [{ getCatalogue, withGymEntries }, own] = await Promise.all([
+        import('@/core/catalogue'),
+        // Without the gym's own entries the shipped ones still serve.
+        fetch('/api/catalogue').then((response) => response.json() as Promise<{ entries?: GymEntry[] }>).catch(() => ({ entries: [] })), // prettier-ignore
+      ]);
+      if (current) setCatalogue(withGymEntries(getCatalogue(), own.entries ?? []).catalogue);
+    })();
     return () => {
       current = false;
     };

@@ -1,13 +1,15 @@
 'use client';
 import { useState } from 'react';
-import { findTakeable, findTaken, findUnconfirmed, getCatalogue, searchCatalogue, withEntry, withTakenTransition, type CataloguePosition } from '@/core/catalogue'; // prettier-ignore
+import { findTakeable, findTaken, findUnconfirmed, searchCatalogue, searchMoves, withEntry, withTakenTransition, type CataloguePosition, type GymEntry } from '@/core/catalogue'; // prettier-ignore
 import { groupBy } from '@/core/base';
-import type { Family, TreeDocument } from '@/core/tree';
+import { sayHis, sayMine, type Family, type TreeDocument } from '@/core/tree';
 import { AppStrip } from '@/ui/AppStrip';
 import { buttonClass } from '@/ui/Field';
 import { plural } from '@/ui/figures';
 import { screenLinks } from '@/ui/screenLinks';
+import { useGymCatalogue } from '@/client/useGymCatalogue';
 import { EntrySheet } from './EntrySheet';
+import { OwnPlaces } from './OwnPlaces';
 import { useTreeEdits } from '@/client/useTreeEdits';
 
 const FAMILY_TITLES: Record<Family, string> = {
@@ -30,16 +32,20 @@ interface Props {
   readonly tree: TreeDocument;
   readonly revision: number;
   readonly at: string | null;
+  /** What this gym changed in the catalogue and added. */
+  readonly entries: readonly GymEntry[];
 }
 
 /** Everything the program knows of the sport, to look up and to take into the tree. */
-export function CatalogueScreen({ tree: opened, revision, at }: Props) {
-  const catalogue = getCatalogue();
+export function CatalogueScreen({ tree: opened, revision, at, entries }: Props) {
+  const own = useGymCatalogue(entries);
+  const { catalogue, leftOver } = own;
   const { tree, isStored, problem, edit } = useTreeEdits(opened, revision);
   const [typed, setTyped] = useState('');
   const [shown, setShown] = useState(at ?? catalogue.positions[0]!.position.id);
   const entry = catalogue.positions.find((item) => item.position.id === shown) ?? catalogue.positions[0]!;
   const list = typed.trim() === '' ? catalogue.positions : searchCatalogue(catalogue, typed, 30);
+  const moves = searchMoves(catalogue, typed, 30);
   const groups = groupBy(list, (item) => item.position.family);
   const offered = findTakeable(tree, catalogue);
   const unconfirmed = findUnconfirmed(tree);
@@ -52,6 +58,11 @@ export function CatalogueScreen({ tree: opened, revision, at }: Props) {
           {isStored ? 'stored' : 'storing …'}
         </span>
       </AppStrip>
+      {own.problems.length > 0 && (
+        <p role="alert" className="border-b border-red bg-tint px-4 py-1">
+          {own.problems.join(' ')}
+        </p>
+      )}
       {problem && (
         <p role="alert" className="border-b border-red bg-tint px-4 py-1">
           {problem}
@@ -68,7 +79,9 @@ export function CatalogueScreen({ tree: opened, revision, at }: Props) {
             onChange={(event) => setTyped(event.target.value)}
             className="min-h-9 w-full border-b-2 border-red bg-paper font-figure text-[15px] outline-none"
           />
-          {list.length === 0 && <p className="mt-2">Nothing by that name, not even with a letter wrong. Draw it on the board.</p>}
+          {list.length === 0 && moves.length === 0 && (
+            <p className="mt-2">Nothing by that name, not even with a letter wrong. Draw it on the board.</p>
+          )}
           {[...groups].map(([family, items]) => (
             <div key={family}>
               <h2 className="mt-3 text-[15px] tracking-wide text-soft uppercase">{FAMILY_TITLES[family]}</h2>
@@ -89,12 +102,30 @@ export function CatalogueScreen({ tree: opened, revision, at }: Props) {
               </ul>
             </div>
           ))}
+          {moves.length > 0 && <h2 className="mt-3 text-[15px] tracking-wide text-soft uppercase">Moves and signs</h2>}
+          <ul>
+            {moves.map(({ position: { position }, actor, name }) => (
+              <li key={`${position.id} ${actor} ${name}`}>
+                <button
+                  type="button"
+                  className="min-h-8 w-full text-left font-figure text-[15px] hover:underline"
+                  onClick={() => setShown(position.id)}
+                >
+                  <span className={actor === 'owner' ? '' : 'text-his'}>
+                    {actor === 'owner' ? sayMine(name) : name.includes(': ') ? name : sayHis(name)}
+                  </span>{' '}
+                  <span className="text-[13px] text-soft">{position.name}</span>
+                </button>
+              </li>
+            ))}
+          </ul>
         </nav>
         <div className="overflow-y-auto p-5">
           <EntrySheet
             tree={tree}
-            catalogue={catalogue}
+            own={own}
             entry={entry}
+            onEntry={(change) => void own.edit(change)}
             onTake={() => take(entry)}
             onConfirm={(id) =>
               edit('confirmed', (now) => ({
@@ -146,6 +177,12 @@ export function CatalogueScreen({ tree: opened, revision, at }: Props) {
               Add all {offered.length}
             </button>
           )}
+          <OwnPlaces
+            tree={tree}
+            catalogue={catalogue}
+            leftOver={leftOver}
+            onEntry={(change, id) => void own.edit(change).then((taken) => taken && id !== null && setShown(id))}
+          />
           {unconfirmed.positions.length + unconfirmed.transitions.length > 0 && (
             <p className="mt-4 border-t border-hair pt-2 text-soft">
               From the catalogue and not confirmed yet: {plural(unconfirmed.positions.length, 'place')},{' '}

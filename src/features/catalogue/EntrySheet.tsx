@@ -1,19 +1,24 @@
 import Link from 'next/link';
-import { findTaken, type Catalogue, type CataloguePosition } from '@/core/catalogue';
+import type { GymEntryEdit } from '@/contracts/gymEntry';
+import { aliasesOfWords, findTaken, type CataloguePosition, type GymsCatalogue } from '@/core/catalogue';
 import { asSentence, DISTANCE_WORDS, sayHis, sayMine, sayShown, STANCE_WORDS, TEMPO_WORDS, type TreeDocument } from '@/core/tree';
 import { buttonClass } from '@/ui/Field';
+import { EntryWords, MoveWords } from './EntryWords';
 
 interface Props {
   readonly tree: TreeDocument;
-  readonly catalogue: Catalogue;
   readonly entry: CataloguePosition;
+  /** The catalogue as the gym sees it. */
+  readonly own: GymsCatalogue;
+  readonly onEntry: (edit: GymEntryEdit) => void;
   readonly onTake: () => void;
   readonly onConfirm: (position: string) => void;
   readonly onShow: (entry: string) => void;
 }
 
 /** All that the catalogue knows of a position, and the way into the coach's tree. */
-export function EntrySheet({ tree, catalogue, entry, onTake, onConfirm, onShow }: Props) {
+export function EntrySheet({ tree, own, entry, onEntry, onTake, onConfirm, onShow }: Props) {
+  const { catalogue, origin } = own;
   const { position, feeder } = entry;
   const taken = findTaken(tree, entry);
   const mine = tree.positions.find((item) => item.id === taken);
@@ -28,7 +33,12 @@ export function EntrySheet({ tree, catalogue, entry, onTake, onConfirm, onShow }
   return (
     <article aria-label={position.name}>
       <h2 className="text-[29px]">{position.name}</h2>
-      <p className="text-soft">also: {position.aliases?.join(', ')}</p>
+      {(position.aliases ?? []).length > 0 && <p className="text-soft">also: {position.aliases!.join(', ')}</p>}
+      {origin.has(position.id) && (
+        <p className="font-figure text-[15px] font-medium">
+          {origin.get(position.id) === 'own' ? 'An entry of your gym.' : 'Changed by your gym; the rest follows the shipped catalogue.'}
+        </p>
+      )}
       <div className="my-3 flex flex-wrap items-center gap-4">
         {mine ? (
           <>
@@ -48,7 +58,8 @@ export function EntrySheet({ tree, catalogue, entry, onTake, onConfirm, onShow }
         )}
       </div>
       <p>
-        <strong className="font-semibold">{TEMPO_WORDS[position.tempo]}</strong> {position.tempoReason} It closes {position.windowCloses}.
+        <strong className="font-semibold">{TEMPO_WORDS[position.tempo]}</strong> {position.tempoReason}
+        {position.windowCloses && ` It closes ${position.windowCloses}.`}
       </p>
       <p className="text-soft">
         I am {STANCE_WORDS[position.stance]}, {DISTANCE_WORDS[position.distance]}; {position.legRelation}.{' '}
@@ -73,6 +84,7 @@ export function EntrySheet({ tree, catalogue, entry, onTake, onConfirm, onShow }
               {transition.actor === 'owner' ? sayMine(transition.name) : sayHis(transition.name)}
             </span>{' '}
             → {link(transition.to)}
+            <span className="block pl-3 text-[13px] text-soft">also: {aliasesOfWords(transition.name).join(', ')}</span>
             {transition.mistakes?.map((mistake) => (
               <span key={mistake.error} className="block pl-3 text-[13px] text-soft">
                 {mistake.error} → {mistake.consequence} → {mistake.correction}
@@ -80,6 +92,7 @@ export function EntrySheet({ tree, catalogue, entry, onTake, onConfirm, onShow }
             ))}
             {how !== '' && <span className="block pl-3 text-[13px] text-soft">feeder: {how}</span>}
             {transition.hazards && <span className="block border-l-2 border-red pl-2 text-[13px]">{transition.hazards.join(' ')}</span>}
+            <MoveWords entry={{ transition, feeder: how }} change={own.transitionChanges.get(transition.id)} onEntry={onEntry} />
           </li>
         ))}
         {moves.length === 0 && <li className="text-soft">The climb ends here.</li>}
@@ -90,13 +103,18 @@ export function EntrySheet({ tree, catalogue, entry, onTake, onConfirm, onShow }
           <p className="flex flex-wrap gap-x-4">{into.map(link)}</p>
         </>
       )}
-      <h3 className="mt-4 border-t border-hair pt-2 text-[15px] tracking-wide uppercase">The feeder</h3>
-      <p>{asSentence(feeder)}</p>
+      {feeder !== '' && (
+        <>
+          <h3 className="mt-4 border-t border-hair pt-2 text-[15px] tracking-wide uppercase">The feeder</h3>
+          <p>{asSentence(feeder)}</p>
+        </>
+      )}
       <div className="mt-4 border-l-[3px] border-red pl-2">
         <h3 className="text-[15px]">Care</h3>
         <p>{position.hazards?.join(' ')}</p>
-        <p className="text-soft">Your gym’s rules and the event’s rule book come first.</p>
+        <p className="text-soft">Your gym’s rules and the event’s current rule book come first.</p>
       </div>
+      <EntryWords catalogue={catalogue} entry={entry} change={own.positionChanges.get(position.id)} onEntry={onEntry} />
     </article>
   );
 }

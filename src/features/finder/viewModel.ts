@@ -1,4 +1,4 @@
-import { findPlaces, getCatalogue, hasTicks, placeOf, type Match, type Seen } from '@/core/catalogue';
+import { findPlaces, hasTicks, placeOf, type Catalogue, type Match, type Seen } from '@/core/catalogue';
 import { indexOf, sayMine, sayShown, type Position, type Transition, type TreeDocument } from '@/core/tree';
 
 export interface Advice {
@@ -31,9 +31,8 @@ function adviceAt(position: Position, moves: readonly Transition[]): Advice[] {
 }
 
 /** Positions of this tree, then of the catalogue (without those the tree has by name), best match first within each. */
-export function answersFor(tree: TreeDocument, seen: Seen): Answer[] {
+export function answersFor(tree: TreeDocument, catalogue: Catalogue, seen: Seen): Answer[] {
   if (!hasTicks(seen)) return [];
-  const catalogue = getCatalogue();
   const index = indexOf(tree);
   const own = findPlaces(tree.positions.map(placeOf), seen).map((match): Answer => {
     const { position } = match.place;

@@ -1,0 +1,100 @@
+import { describe, expect, it } from 'vitest';
+import { demoTree } from '../../../demo/demoTree';
+import { checkTree, emptyTree, withPosition } from '../tree';
+import { aliasesOfWords, entriesFromTree, findTaken, getCatalogue, lacksForEntry, searchCatalogue, searchMoves, withEntry, withGymEntries, type Catalogue, type GymEntry } from './index'; // prettier-ignore
+
+const shipped = getCatalogue();
+const at = (catalogue: Catalogue, id: string) => catalogue.positions.find((entry) => entry.position.id === id)!;
+const asTree = (catalogue: Catalogue) => ({
+  ...emptyTree('c', 'C'),
+  positions: catalogue.positions.map((entry) => entry.position),
+  transitions: catalogue.transitions.map((entry) => entry.transition),
+});
+
+describe('a gym’s own words', () => {
+  const change: GymEntry = {
+    kind: 'changedPosition',
+    id: 'spider',
+    change: { name: 'Two hooks', moreAliases: ['froggy'], values: { extends: { cue: 'one foot rides high' } } },
+  };
+  it('stand over the shipped entry, name, more names and cues; everything else is as it came', () => {
+    const { catalogue, origin } = withGymEntries(shipped, [change]);
+    const [now, was] = [at(catalogue, 'spider'), at(shipped, 'spider')];
+    expect(now.position).toMatchObject({ name: 'Two hooks', tempoReason: was.position.tempoReason, hazards: was.position.hazards });
+    expect(now.position.aliases).toEqual([...was.position.aliases!, 'froggy']);
+    expect(origin.get('spider')).toBe('changed');
+    expect(searchCatalogue(catalogue, 'frogy')[0]!.position.id).toBe('spider');
+    expect(at(shipped, 'spider')).toBe(was);
+  });
+  it('outlive a later catalogue: its new names, reasons and reads come along, the gym’s words stay', () => {
+    const later: Catalogue = {
+      ...shipped,
+      positions: shipped.positions.map((entry) =>
+        entry.position.id === 'spider' ? { ...entry, feeder: 'new script', position: { ...entry.position, aliases: ['sit-up hooks'], tempoReason: 'New reason.' } } : entry,
+      ),
+    }; // prettier-ignore
+    const now = at(withGymEntries(later, [change]).catalogue, 'spider');
+    expect(now).toMatchObject({ feeder: 'new script', position: { name: 'Two hooks', tempoReason: 'New reason.', aliases: ['sit-up hooks', 'froggy'] } }); // prettier-ignore
+  });
+  it('are kept and reported when a later catalogue has dropped what they speak of', () => {
+    const later: Catalogue = { positions: shipped.positions.filter((entry) => entry.position.id !== 'spider'), transitions: [] };
+    const { catalogue, leftOver } = withGymEntries(later, [change]);
+    expect(leftOver).toEqual([change]);
+    expect(catalogue.positions).toHaveLength(shipped.positions.length - 1);
+  });
+});
+
+describe('a gym’s own places', () => {
+  const demo = demoTree();
+  const own = demo.positions.find((position) => !shipped.positions.some((entry) => findTaken(demo, entry) === position.id) && !position.ends)!; // prettier-ignore
+  const said = { ...own, stance: 'kneeling' as const, distance: 'close' as const, legRelation: 'both knees under my hip', signs: ['legs-aside'] }; // prettier-ignore
+  const tree = withPosition(demo, said);
+  it('say what they lack before they can be kept', () => {
+    expect(lacksForEntry({ ...said, stance: undefined, signs: ['no such sign'] })).toEqual(['stance', 'signs']);
+    expect(lacksForEntry(said)).toEqual([]);
+  });
+  it('come with their ways from and to what the catalogue knows, whole and checked, and can be taken into another tree', () => {
+    const entries = entriesFromTree(tree, shipped, own.id);
+    const { catalogue, origin, leftOver } = withGymEntries(shipped, entries);
+    expect(leftOver).toEqual([]);
+    expect(checkTree(asTree(catalogue)).ok).toBe(true);
+    const id = entries[0]!.id;
+    expect(origin.get(id)).toBe('own');
+    expect(catalogue.transitions.length - shipped.transitions.length).toBe(entries.length - 1);
+    const other = withEntry(emptyTree('o', 'Other'), at(catalogue, id));
+    expect(other.tree.positions[0]).toMatchObject({ name: own.name, reads: own.reads, fromCatalogue: id });
+    expect(findTaken(tree, at(catalogue, id))).toBe(own.id);
+  });
+  it('a way is left over when one of its ends goes', () => {
+    const moves = demo.positions
+      .filter((position) => !shipped.positions.some((entry) => findTaken(demo, entry) === position.id))
+      .flatMap((position) => entriesFromTree(demo, shipped, position.id).filter((entry) => entry.kind === 'transition'));
+    expect(moves.length).toBeGreaterThan(0);
+    expect(withGymEntries(shipped, moves).leftOver).toEqual(moves);
+  });
+});
+
+describe('other words for moves and signs', () => {
+  it('every move and every value of the catalogue has some', () => {
+    const names = [
+      ...shipped.transitions.map((entry) => entry.transition.name),
+      ...shipped.positions.flatMap((entry) => entry.position.reads.flatMap((read) => read.values.map((value) => value.name))),
+    ];
+    expect(names.filter((name) => aliasesOfWords(name).length === 0)).toEqual([]);
+    expect(names.filter((name) => aliasesOfWords(name).includes(name))).toEqual([]);
+  });
+  it('exchange a verb where it stands as one, in its form, longer phrases first', () => {
+    expect(aliasesOfWords('cut the knee across')).toEqual(['slice the knee across']);
+    expect(aliasesOfWords('sits up to me')).toEqual(['comes up to me']);
+    expect(aliasesOfWords('the drag grip')).toEqual([]);
+  });
+  it('find what they stand for, by name, alias and with a letter wrong', () => {
+    for (const { transition } of shipped.transitions.filter((_, i) => i % 4 === 0)) {
+      for (const name of [transition.name, ...aliasesOfWords(transition.name)])
+        expect(searchMoves(shipped, name, 60).some((found) => found.name === transition.name), name).toBe(true); // prettier-ignore
+    }
+    expect(searchMoves(shipped, 'slise the knee across')[0]).toMatchObject({ actor: 'owner', name: 'cut the knee across' });
+    expect(searchMoves(shipped, 'hips: turned away')[0]).toMatchObject({ actor: 'opponent' });
+    expect(searchMoves(shipped, ' ')).toEqual([]);
+  });
+});
