@@ -7,7 +7,7 @@ interface Swap {
 }
 
 /** "push out" as "pushes out", "get up" as "gets up". */
-function thirdPerson(phrase: string): string {
+export function thirdPerson(phrase: string): string {
   const [verb = '', ...rest] = phrase.split(' ');
   const ending = /(s|sh|ch|x|z|go|do)$/.test(verb) ? 'es' : /[^aeiou]y$/.test(verb) ? 'ies' : 's';
   const stem = ending === 'ies' ? verb.slice(0, -1) : verb;

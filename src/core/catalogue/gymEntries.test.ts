@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { demoTree } from '../../../demo/demoTree';
 import { checkTree, emptyTree, withPosition } from '../tree';
-import { aliasesOfWords, entriesFromTree, findTaken, getCatalogue, lacksForEntry, searchCatalogue, searchMoves, withEntry, withGymEntries, type Catalogue, type GymEntry } from './index'; // prettier-ignore
+import { aliasesOfWords, catalogueFor, entriesFromTree, findTaken, getCatalogue, lacksForEntry, searchCatalogue, searchMoves, withEntry, withGymEntries, type Catalogue, type GymEntry } from './index'; // prettier-ignore
 
 const shipped = getCatalogue();
 const at = (catalogue: Catalogue, id: string) => catalogue.positions.find((entry) => entry.position.id === id)!;
@@ -96,5 +96,20 @@ describe('other words for moves and signs', () => {
     expect(searchMoves(shipped, 'slise the knee across')[0]).toMatchObject({ actor: 'owner', name: 'cut the knee across' });
     expect(searchMoves(shipped, 'hips: turned away')[0]).toMatchObject({ actor: 'opponent' });
     expect(searchMoves(shipped, ' ')).toEqual([]);
+  });
+});
+
+describe('the catalogue for the guard player', () => {
+  const below = catalogueFor(shipped, 'guardPlayer');
+  it('exchanges who moves and in which person, and asks its reads anew', () => {
+    expect(catalogueFor(shipped, 'passer')).toBe(shipped);
+    const move = (catalogue: Catalogue, id: string) => catalogue.transitions.find((entry) => entry.transition.id === id)!.transition;
+    for (const { transition } of shipped.transitions) expect(move(below, transition.id).actor).not.toBe(transition.actor);
+    const cut = shipped.transitions.find((entry) => entry.transition.name === 'cut the knee across')!.transition;
+    expect(move(below, cut.id).name).toBe('cuts the knee across');
+    const stands = shipped.transitions.find((entry) => entry.transition.name === 'stands and shakes me off')!.transition;
+    expect(move(below, stands.id)).toMatchObject({ name: 'stand and shake me off', actor: 'owner', kind: stands.kind });
+    expect(below.positions.every((entry) => entry.position.reads.length === 0)).toBe(true);
+    expect(checkTree({ ...asTree(below), owner: 'guardPlayer' }).ok).toBe(true);
   });
 });

@@ -1,6 +1,7 @@
 export * from './catalogue';
-export * from './aliases';
+export { aliasesOfWords } from './aliases';
 export * from './finder';
+export * from './fromBelow';
 export * from './gymEntries';
 export * from './search';
 export * from './signs';

@@ -84,12 +84,18 @@ const calledIn = perObject((catalogue: Catalogue): readonly (Found & { readonly 
 export function searchMoves(catalogue: Catalogue, typed: string, limit = 20): Found[] {
   const words = wordsOf(typed);
   if (words.length === 0) return [];
+  const listed = new Set<string>();
   return calledIn(catalogue)
     .flatMap((item) => {
       const miss = missIn(words, item.names);
       return miss === null ? [] : [{ item, miss }];
     })
     .sort((a, b) => a.miss - b.miss)
+    .filter(({ item }) => {
+      // What he does is often both a sign and a move of his: once is enough.
+      const key = `${item.position.position.id} ${item.actor} ${item.name.replace(/^he /, '')}`;
+      return !listed.has(key) && listed.add(key);
+    })
     .slice(0, limit)
     .map(({ item: { position, actor, name } }) => ({ position, actor, name }));
 }

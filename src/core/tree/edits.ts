@@ -1,7 +1,7 @@
 import { required } from '../base';
 import type { Dismissal, Position, PositionId, Read, Transition, TransitionId, TreeDocument, Value, ValueId, When } from './document';
 import { isGoal } from './meaning';
-import { LINES, type Ending, type Line } from './vocabulary';
+import { LINES, type Ending, type Line, type Owner } from './vocabulary';
 
 /** A readable id made of the name, not yet in `taken`. */
 export function freshId(name: string, taken: ReadonlySet<string>): string {
@@ -146,7 +146,7 @@ export type NewTransition = Pick<Transition, 'from' | 'to' | 'actor' | 'name'> &
 
 export function withNewTransition(tree: TreeDocument, input: NewTransition): { tree: TreeDocument; id: TransitionId } {
   const id = freshId(input.name, idsOf(tree.transitions));
-  const kind = input.actor === 'owner' ? 'pass' : 'retention';
+  const kind = (input.actor === 'owner') === (tree.owner === 'passer') ? 'pass' : 'retention';
   return { tree: withTransition(tree, { kind, ...input, id }), id };
 }
 
@@ -208,10 +208,10 @@ export const withoutDismissal = (tree: TreeDocument, finding: string): TreeDocum
   dismissals: (tree.dismissals ?? []).filter((item) => item.finding !== finding),
 });
 
-export const emptyTree = (id: string, name: string): TreeDocument => ({
+export const emptyTree = (id: string, name: string, owner: Owner = 'passer'): TreeDocument => ({
   id,
   name,
-  owner: 'passer',
+  owner,
   contexts: ['gi', 'noGi'],
   schools: [],
   starts: [],

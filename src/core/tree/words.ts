@@ -21,7 +21,7 @@ export const ENDING_WORDS: Record<Ending, string> = {
   submission: 'submission',
   swept: 'swept',
   submitted: 'submitted',
-  escaped: 'he is away',
+  escaped: 'guard player away',
 };
 
 export const TEMPO_WORDS: Record<Tempo, string> = {

@@ -67,10 +67,10 @@ export function BoardScreen(opened: OpenedBoard) {
   const [state, dispatch] = useReducer(reduceBoard, opened, openBoard);
   const [finding, setFinding] = useState(false);
   const [looking, setLooking] = useState(false);
-  const catalogue = useCatalogue(state.caret !== null);
   const { selected, caret, sheet, view, filter, swapped } = state;
   const look = useMemo(() => lookAt(state.tree, filter, swapped), [state.tree, filter, swapped]);
   const { seen: tree, shown } = look;
+  const catalogue = useCatalogue(state.caret !== null, tree.owner);
   const seenState = useMemo(() => ({ ...state, tree: shown }), [state, shown]);
   useSaveQueue(state, dispatch);
   useFreshness(state, dispatch);
@@ -150,7 +150,7 @@ export function BoardScreen(opened: OpenedBoard) {
           )}
           <p className="mt-6 border-t border-hair pt-2 text-[13px] text-soft">
             <button type="button" className="min-h-8 underline" onClick={() => dispatch({ type: 'caret', caret: { kind: 'guard' } })}>
-              Draw another guard he shows
+              Draw another guard {tree.owner === 'passer' ? 'he shows' : 'I hold'}
             </button>
           </p>
         </aside>

@@ -44,8 +44,8 @@ export function CaretLine({ tree, caret, catalogue, dispatch }: Props) {
       return (
         <Caret
           key={key}
-          lead="He shows"
-          label="Name the guard he shows"
+          lead={tree.owner === 'passer' ? 'He shows' : 'I hold'}
+          label={tree.owner === 'passer' ? 'Name the guard he shows' : 'Name the guard I hold'}
           hint="closed guard, knee shield …"
           optionsFor={(typed) => guardOptions(tree, catalogue, typed)}
           onPick={(picked, typed) => {

@@ -133,14 +133,15 @@ function Kind({ tree, of, title, items, begins, dispatch }: KindProps) {
 }
 
 /** How many ways lead from a guard to a goal: by places passed, and counting parallel answers apart. */
-function Ways({ findings, dispatch }: Pick<Props, 'dispatch'> & { findings: Findings }) {
+function Ways({ tree, findings, dispatch }: Pick<Props, 'tree' | 'dispatch'> & { findings: Findings }) {
+  const goals = tree.owner === 'passer' ? 'a settled pin, the back or a submission' : 'a sweep, a submission or open space';
   const { byPositions, byTransitions, status } = findings.routes;
   const more = status === 'budget' ? 'more than ' : '';
   return (
     <section aria-label="Ways up" className="mt-3 border-t border-hair pt-2">
       <h3 className="text-[15px] font-semibold tracking-wide uppercase">Ways up</h3>
       {byPositions === 0 ? (
-        <p>No way leads from a guard to a settled pin, the back or a submission yet.</p>
+        <p>No way leads from a guard to {goals} yet.</p>
       ) : (
         <>
           <p>
@@ -197,7 +198,7 @@ export function FindingsSheet({ tree, of, findings, pending, dispatch }: Props) 
       })}
       <TodoSections tree={tree} dispatch={dispatch} />
       <LadderSections tree={tree} of={of} loops={findings.productiveCycles} dispatch={dispatch} />
-      {tree.positions.length > 0 && <Ways findings={findings} dispatch={dispatch} />}
+      {tree.positions.length > 0 && <Ways tree={tree} findings={findings} dispatch={dispatch} />}
       {findings.status === 'budget' && (
         <p className="mt-3 text-soft">There are more loops than are listed here; the search stopped early.</p>
       )}

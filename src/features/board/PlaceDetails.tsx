@@ -1,7 +1,7 @@
 import type { Dispatch, ReactNode } from 'react';
 import { SIGN_GROUPS } from '@/core/catalogue';
 import {
-  DISTANCES, DISTANCE_WORDS, ENDING_WORDS, ENDINGS, FAMILIES, indexOf, STANCES, STANCE_WORDS, TEMPO_WORDS, TEMPOS, withoutPosition, type Position, type TreeDocument,
+  DISTANCES, DISTANCE_WORDS, ENDING_WORDS, ENDINGS, FAMILIES, indexOf, ownerRoleOf, STANCES, STANCE_WORDS, TEMPO_WORDS, TEMPOS, withoutPosition, type OwnerRole, type Position, type TreeDocument,
 } from '@/core/tree'; // prettier-ignore
 import { Field, selectClass } from '@/ui/Field';
 import { plural } from '@/ui/figures';
@@ -112,6 +112,9 @@ export function PlaceDetails({ tree, position, onChange, dispatch }: Props) {
       tree: { ...tree, starts: on ? [...others, { position: position.id }] : others },
     });
   };
+  // The role that goes without saying is left out.
+  const setRole = (role: OwnerRole) =>
+    onChange('role', { ownerRole: role === ownerRoleOf(tree, { ...position, ownerRole: undefined }) ? undefined : role });
   const text = (field: 'legRelation' | 'tempoReason' | 'windowCloses' | 'source' | 'notes') => (value: string) => onChange(field, { [field]: value === '' ? undefined : value }); // prettier-ignore
   const list = (field: 'aliases' | 'hazards') => (values: string[]) => onChange(field, { [field]: values.length > 0 ? values : undefined });
   return (
@@ -125,7 +128,7 @@ export function PlaceDetails({ tree, position, onChange, dispatch }: Props) {
         <Choice label="The climb ends here as" none="it goes on" value={position.ends} options={ENDINGS} words={ENDING_WORDS} onChange={(ends) => onChange('ending', { ends })} />
         <SchoolEndings tree={tree} position={position} onChange={onChange} />
         <Tick checked={isStart} onChange={setStart}>A round can start here</Tick>
-        <Tick checked={position.ownerRole === 'below'} onChange={(on) => onChange('role', { ownerRole: on ? 'below' : undefined })}>I am below</Tick>
+        <Tick checked={ownerRoleOf(tree, position) === 'below'} onChange={(on) => setRole(on ? 'below' : 'top')}>I am below</Tick>
         <Tick checked={position.wordingUnsure ?? false} onChange={(on) => onChange('wording', { wordingUnsure: on || undefined })}>Not sure of the name yet</Tick>
         <ListLine label="Other names" values={position.aliases ?? []} onChange={list('aliases')} />
         <TextLine label="The legs" value={position.legRelation ?? ''} hint="his hook outside my lead leg" onChange={text('legRelation')} />

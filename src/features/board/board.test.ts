@@ -50,6 +50,35 @@ describe('building a branch from the keyboard', () => {
       'escaped',
     ]);
   });
+  it('takes several values at once, into a cue or into what he does, and answers them one after the other', () => {
+    const guard = typeGuard(emptyTree('t', 'T'), 'Body lock');
+    const hips = typeValue(guard.tree, 'body-lock', 'his hips: flat / turned in / turned away');
+    expect(hips.tree.positions[0]!.reads).toMatchObject([{ name: 'his hips', kind: 'cue', closed: true, values: [{ name: 'flat' }, { name: 'turned in', kind: 'turn' }, { name: 'turned away' }] }]); // prettier-ignore
+    expect(hips.caret).toEqual({ kind: 'answer', position: 'body-lock', read: 'his-hips', value: 'flat' });
+    const both = typeValue(hips.tree, 'body-lock', 'frames / hugs the head');
+    expect(both.tree.positions[0]!.reads[1]).toMatchObject({ kind: 'reaction', values: [{ name: 'frames' }, { name: 'hugs the head' }] });
+    const caret = hips.caret as Extract<typeof hips.caret, { kind: 'answer' }>;
+    expect(landOnNew(both.tree, landingCaret(caret!, 'step over'), 'Pin', 'settled').caret).toMatchObject({ value: 'turned-in' });
+    expect(typeValue(guard.tree, 'body-lock', ' / ').tree).toBe(guard.tree);
+  });
+  it('a helper may land where it began, offered last', () => {
+    const { tree } = firstBranch();
+    const caret = landingCaret({ kind: 'answer', position: 'knee-shield', read: null, value: null }, 'shake the knee');
+    const options = landingOptions(tree, caret, 's');
+    expect(options.filter((option) => option.position !== null).map((option) => option.position)).toEqual(['side-pin', 'knee-shield']);
+  });
+  it('in a tree of the guard player my way goes down to a sweep, his up to the pin', () => {
+    const { tree, caret } = play(open(emptyTree('t', 'T', 'guardPlayer')), typeGuard(emptyTree('t', 'T', 'guardPlayer'), 'Butterfly'));
+    expect(caret).toMatchObject({ kind: 'value' });
+    const at = { kind: 'answer' as const, position: 'butterfly', read: null, value: null };
+    const mine = landingOptions(tree, landingCaret(at, 'lift him'), 'x').map((option) => option.landing);
+    expect(mine).toEqual(['guard', 'swept', 'submitted', 'escaped', 'sameHeight']);
+    const his = landingOptions(tree, { ...landingCaret(at, 'passes'), actor: 'opponent' }, 'x').map((option) => option.landing);
+    expect(his).toEqual(['nextLine', 'settled', 'back', 'submission', 'sameHeight']);
+    const swept = landOnNew(tree, landingCaret(at, 'lift him'), 'On top', 'swept');
+    expect(swept.tree.transitions[0]!.kind).toBe('retention');
+    expect(findOdds(swept.tree).starts[0]!.value).toBeGreaterThan(0.2);
+  });
   it('re-links without making a second transition', () => {
     const { tree } = firstBranch();
     const id = tree.transitions[0]!.id;

@@ -1,5 +1,5 @@
 import {
-  landingOf, LINES, positionOf, indexOf, withLanding, withNewGuard, withNewPosition, withNewTransition, withNewValue, type Family, type Landing, type Position,
+  landingOf, LINES, positionOf, indexOf, withLanding, withNewGuard, withNewPosition, withNewTransition, withNewValue, type Family, type Landing, type Owner, type Position,
   type TreeDocument, type ValueKind,
 } from '@/core/tree'; // prettier-ignore
 import { findUnanswered } from '@/core/structure';
@@ -158,19 +158,39 @@ function matchOf(names: readonly string[], typed: string): number {
   );
 }
 
-const NEW_OWNER: readonly (readonly [Landing, string])[] = [
-  ['nextLine', ''],
-  ['settled', 'settled pin, ends the climb'],
-  ['back', 'back taken, ends the climb'],
-  ['submission', 'submission, ends the climb'],
-  ['sameHeight', 'same height'],
-];
-const NEW_OPPONENT: readonly (readonly [Landing, string])[] = [
-  ['guard', 'a guard, facing'],
-  ['swept', 'I am swept'],
-  ['submitted', 'I am submitted'],
-  ['escaped', 'he is away'],
-];
+type NewPlaces = readonly (readonly [Landing, string])[];
+/** Where a new place may lie at the end of a move that goes up, and of one that goes down, as the owner says it. */
+const NEW_UP: Record<Owner, NewPlaces> = {
+  passer: [
+    ['nextLine', ''],
+    ['settled', 'settled pin, ends the climb'],
+    ['back', 'back taken, ends the climb'],
+    ['submission', 'submission, ends the climb'],
+    ['sameHeight', 'same height'],
+  ],
+  guardPlayer: [
+    ['nextLine', ''],
+    ['settled', 'I am pinned'],
+    ['back', 'he has my back'],
+    ['submission', 'I am submitted'],
+    ['sameHeight', 'same height'],
+  ],
+};
+const NEW_DOWN: Record<Owner, NewPlaces> = {
+  passer: [
+    ['guard', 'a guard, facing'],
+    ['swept', 'I am swept'],
+    ['submitted', 'I am submitted'],
+    ['escaped', 'he is away'],
+  ],
+  guardPlayer: [
+    ['guard', 'a guard, facing'],
+    ['swept', 'I sweep him'],
+    ['submitted', 'I submit him'],
+    ['escaped', 'I am away'],
+    ['sameHeight', 'same height'],
+  ],
+};
 
 /** Existing positions first, best match first, then by nearness of height, the place itself last; then the catalogue's; a new one last. */
 export function landingOptions(
@@ -199,7 +219,8 @@ export function landingOptions(
     }));
   if (typed.trim() === '') return known;
   const next = LINES.find((line) => !from.lines.includes(line));
-  const fresh = (caret.actor === 'owner' ? NEW_OWNER : NEW_OPPONENT).flatMap(([landing, note]): LandingOption[] =>
+  const climbs = (caret.actor === 'owner') === (tree.owner === 'passer');
+  const fresh = (climbs ? NEW_UP : NEW_DOWN)[tree.owner].flatMap(([landing, note]): LandingOption[] =>
     landing === 'nextLine' && !next
       ? []
       : [{ key: `new ${landing}`, name: typed.trim(), note: landing === 'nextLine' ? `${next} cleared` : note, position: null, landing }],

@@ -1,6 +1,6 @@
 'use client';
 import { useState } from 'react';
-import { findTakeable, findTaken, findUnconfirmed, searchCatalogue, searchMoves, withEntry, withTakenTransition, type CataloguePosition, type GymEntry } from '@/core/catalogue'; // prettier-ignore
+import { catalogueFor, findTakeable, findTaken, findUnconfirmed, searchCatalogue, searchMoves, withEntry, withTakenTransition, type CataloguePosition, type GymEntry } from '@/core/catalogue'; // prettier-ignore
 import { groupBy } from '@/core/base';
 import { sayHis, sayMine, type Family, type TreeDocument } from '@/core/tree';
 import { AppStrip } from '@/ui/AppStrip';
@@ -28,6 +28,9 @@ const FAMILY_TITLES: Record<Family, string> = {
 };
 const GUARDS: readonly Family[] = ['open', 'half', 'closed', 'entanglement', 'standing'];
 
+/** Ways offered before the rest is asked for. */
+const LISTED = 8;
+
 interface Props {
   readonly tree: TreeDocument;
   readonly revision: number;
@@ -39,9 +42,11 @@ interface Props {
 /** Everything the program knows of the sport, to look up and to take into the tree. */
 export function CatalogueScreen({ tree: opened, revision, at, entries }: Props) {
   const own = useGymCatalogue(entries);
-  const { catalogue, leftOver } = own;
   const { tree, isStored, problem, edit } = useTreeEdits(opened, revision);
+  const { leftOver } = own;
+  const catalogue = catalogueFor(own.catalogue, tree.owner);
   const [typed, setTyped] = useState('');
+  const [all, setAll] = useState(false);
   const [shown, setShown] = useState(at ?? catalogue.positions[0]!.position.id);
   const entry = catalogue.positions.find((item) => item.position.id === shown) ?? catalogue.positions[0]!;
   const list = typed.trim() === '' ? catalogue.positions : searchCatalogue(catalogue, typed, 30);
@@ -124,6 +129,7 @@ export function CatalogueScreen({ tree: opened, revision, at, entries }: Props) 
           <EntrySheet
             tree={tree}
             own={own}
+            catalogue={catalogue}
             entry={entry}
             onEntry={(change) => void own.edit(change)}
             onTake={() => take(entry)}
@@ -145,7 +151,7 @@ export function CatalogueScreen({ tree: opened, revision, at, entries }: Props) 
               : `The catalogue knows ${plural(offered.length, 'way')} between places of your tree that you have not drawn.`}
           </p>
           <ul>
-            {offered.slice(0, 40).map((item) => (
+            {(all ? offered : offered.slice(0, LISTED)).map((item) => (
               <li key={item.transition.id} className="border-t border-hair py-1.5">
                 <p className={`font-figure text-[15px] font-medium ${item.transition.actor === 'owner' ? '' : 'text-his'}`}>
                   {item.transition.actor === 'owner' ? 'I' : 'he'} {item.transition.name}
@@ -164,6 +170,11 @@ export function CatalogueScreen({ tree: opened, revision, at, entries }: Props) 
               </li>
             ))}
           </ul>
+          {offered.length > LISTED && !all && (
+            <button type="button" className="mr-4 min-h-9 underline" onClick={() => setAll(true)}>
+              Show the other {offered.length - LISTED}
+            </button>
+          )}
           {offered.length > 1 && (
             <button
               type="button"

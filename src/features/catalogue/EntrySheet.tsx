@@ -1,6 +1,6 @@
 import Link from 'next/link';
 import type { GymEntryEdit } from '@/contracts/gymEntry';
-import { aliasesOfWords, findTaken, type CataloguePosition, type GymsCatalogue } from '@/core/catalogue';
+import { aliasesOfWords, findTaken, type Catalogue, type CataloguePosition, type GymsCatalogue } from '@/core/catalogue';
 import { asSentence, DISTANCE_WORDS, sayHis, sayMine, sayShown, STANCE_WORDS, TEMPO_WORDS, type TreeDocument } from '@/core/tree';
 import { buttonClass } from '@/ui/Field';
 import { EntryWords, MoveWords } from './EntryWords';
@@ -8,7 +8,9 @@ import { EntryWords, MoveWords } from './EntryWords';
 interface Props {
   readonly tree: TreeDocument;
   readonly entry: CataloguePosition;
-  /** The catalogue as the gym sees it. */
+  /** As the owner of the tree reads it. */
+  readonly catalogue: Catalogue;
+  /** What the gym says of it. */
   readonly own: GymsCatalogue;
   readonly onEntry: (edit: GymEntryEdit) => void;
   readonly onTake: () => void;
@@ -17,8 +19,8 @@ interface Props {
 }
 
 /** All that the catalogue knows of a position, and the way into the coach's tree. */
-export function EntrySheet({ tree, own, entry, onEntry, onTake, onConfirm, onShow }: Props) {
-  const { catalogue, origin } = own;
+export function EntrySheet({ tree, catalogue, own, entry, onEntry, onTake, onConfirm, onShow }: Props) {
+  const { origin } = own;
   const { position, feeder } = entry;
   const taken = findTaken(tree, entry);
   const mine = tree.positions.find((item) => item.id === taken);

@@ -3,6 +3,7 @@ import Link from 'next/link';
 import { useRouter } from 'next/navigation';
 import { useRef, useState } from 'react';
 import type { Refusal } from '@/contracts/changes';
+import type { Owner } from '@/core/tree';
 import { AppStrip } from '@/ui/AppStrip';
 import { buttonClass } from '@/ui/Field';
 import { plural } from '@/ui/figures';
@@ -53,8 +54,12 @@ export function FilesScreen({ rows }: { rows: readonly FileRow[] }) {
     if (!outcome || 'problems' in outcome) setProblems(outcome?.problems ?? ['The server does not answer. Nothing was copied.']);
     else router.refresh();
   };
-  const makeEmpty = async () => {
-    const response = await fetch('/api/trees/empty', { method: 'POST' }).catch(() => null);
+  const makeEmpty = async (owner: Owner) => {
+    const response = await fetch('/api/trees/empty', {
+      method: 'POST',
+      headers: { 'content-type': 'application/json' },
+      body: JSON.stringify({ owner }),
+    }).catch(() => null);
     const outcome = (await response?.json().catch(() => null)) as Outcome | null;
     if (!outcome || 'problems' in outcome) setProblems(outcome?.problems ?? ['The server does not answer. Nothing was stored.']);
     else router.push(`/board/${encodeURIComponent(outcome.treeId)}`);
@@ -108,9 +113,14 @@ export function FilesScreen({ rows }: { rows: readonly FileRow[] }) {
             ))}
           </ul>
           {rows.length === 0 && <p>No tree yet.</p>}
-          <button type="button" className={`${buttonClass} mt-3`} onClick={() => void makeEmpty()}>
-            Begin an empty tree
-          </button>
+          <div className="mt-3 flex flex-wrap gap-4">
+            <button type="button" className={buttonClass} onClick={() => void makeEmpty('passer')}>
+              Begin an empty tree
+            </button>
+            <button type="button" className={buttonClass} onClick={() => void makeEmpty('guardPlayer')}>
+              Begin one for the guard player
+            </button>
+          </div>
         </section>
         <section className="border-t-2 border-ink pt-4">
           <h2 className="text-[24px]">Take in a tree file</h2>

@@ -1,7 +1,7 @@
 'use client';
 import Link from 'next/link';
 import { useMemo, useState } from 'react';
-import { getCatalogue, SIGN_GROUPS, withGymEntries, type GymEntry, type Seen, type Sign } from '@/core/catalogue';
+import { catalogueFor, getCatalogue, SIGN_GROUPS, withGymEntries, type GymEntry, type Seen, type Sign } from '@/core/catalogue';
 import { DISTANCE_WORDS, STANCE_WORDS, TEMPO_WORDS, type Distance, type Stance, type TreeDocument } from '@/core/tree';
 import { AppStrip } from '@/ui/AppStrip';
 import { screenLinks } from '@/ui/screenLinks';
@@ -83,7 +83,7 @@ function Found({ answer, ticked, open, tree }: { answer: Answer; ticked: number;
 /** Tick what you see; get the place and what to do now. The answers stand at thumb height on a phone. */
 export function FinderScreen({ tree, entries }: { tree: TreeDocument; entries: readonly GymEntry[] }) {
   const [seen, setSeen] = useState<Seen>(EMPTY);
-  const { catalogue } = useMemo(() => withGymEntries(getCatalogue(), entries), [entries]);
+  const catalogue = useMemo(() => catalogueFor(withGymEntries(getCatalogue(), entries).catalogue, tree.owner), [entries, tree.owner]);
   const answers = useMemo(() => answersFor(tree, catalogue, seen), [tree, catalogue, seen]);
   const ticked = seen.signs.length + (seen.stance ? 1 : 0) + (seen.distance ? 1 : 0);
   const toggle = (sign: Sign) =>

@@ -21,7 +21,8 @@ function StartTable({ tree, odds, chosen, onChoose }: { tree: TreeDocument; odds
   return (
     <table className="w-full border-collapse text-left">
       <caption className="pb-2 text-left text-soft">
-        Chance of finishing (settled, back or submission) before the round ends, against this opponent.
+        Chance of finishing ({tree.owner === 'passer' ? 'settled, back or submission' : 'sweep, submission or away'}) before the round ends,
+        against this opponent.
       </caption>
       <thead className="font-figure text-[13px] text-soft">
         <tr>
