@@ -1,3 +1,4 @@
+import { required } from '../base';
 import { freshId, indexOf, withPosition, withTransition, type PositionId, type Transition, type TreeDocument } from '../tree';
 import type { Catalogue, CataloguePosition } from './types';
 
@@ -31,6 +32,13 @@ function valueHere(tree: TreeDocument, from: PositionId, name: string, id: strin
   return null;
 }
 
+/** A value of a catalogue entry. */
+const nameIn = (origin: CataloguePosition, readId: string, valueId: string): { id: string; name: string } =>
+  required(
+    origin.position.reads.find((read) => read.id === readId)?.values.find((value) => value.id === valueId),
+    `value ${valueId}`,
+  );
+
 /** Catalogue transitions between two places that the tree has and does not link by that name yet. */
 export function findTakeable(tree: TreeDocument, catalogue: Catalogue): { transition: Transition; from: PositionId; to: PositionId }[] {
   const taken = new Map(catalogue.positions.flatMap((entry) => {
@@ -56,8 +64,7 @@ export function withTakenTransition(
   const when = new Map<string, string[]>();
   for (const [readId, values] of Object.entries(transition.when ?? {})) {
     for (const id of values) {
-      const name = origin.position.reads.find((read) => read.id === readId)!.values.find((value) => value.id === id)!.name;
-      const here = valueHere(tree, from, name, id);
+      const here = valueHere(tree, from, nameIn(origin, readId, id).name, id);
       if (here) when.set(here.read, [...(when.get(here.read) ?? []), here.value]);
     }
   }
@@ -73,3 +80,43 @@ export const findUnconfirmed = (tree: TreeDocument): { positions: PositionId[]; 
   positions: tree.positions.filter((position) => position.fromCatalogue !== undefined).map((position) => position.id),
   transitions: tree.transitions.filter((move) => move.fromCatalogue !== undefined).map((move) => move.id),
 });
+
+/** The catalogue's moves of one athlete for a value shown at a place of the tree, those that name it first, then the silent ones. */
+export function findMovesFor(
+  tree: TreeDocument,
+  catalogue: Catalogue,
+  at: { readonly position: PositionId; readonly value: string | null; readonly actor: Transition['actor'] },
+): Transition[] {
+  const origins = catalogue.positions.filter((entry) => findTaken(tree, entry) === at.position);
+  const drawn = new Set(
+    indexOf(tree)
+      .from.get(at.position)!
+      .flatMap((move) => [move.name.toLowerCase(), move.fromCatalogue ?? '']),
+  );
+  const offered = origins.flatMap((origin) =>
+    catalogue.transitions.flatMap(({ transition }) => {
+      const { id, from, actor, name, when } = transition;
+      if (from !== origin.position.id || actor !== at.actor || drawn.has(id) || drawn.has(name.toLowerCase())) return [];
+      const named = Object.entries(when ?? {}).flatMap(([readId, values]) => values.map((value) => nameIn(origin, readId, value)));
+      const fits = named.some((item) => at.value !== null && valueHere(tree, at.position, item.name, item.id)?.value === at.value);
+      return fits || named.length === 0 ? [{ transition, fits }] : [];
+    }),
+  );
+  return offered.sort((a, b) => Number(b.fits) - Number(a.fits)).map((item) => item.transition);
+}
+
+/** A catalogue move out of a place of the tree; where it lands is copied too if the tree does not have it. */
+export function withMove(
+  tree: TreeDocument,
+  catalogue: Catalogue,
+  transition: Transition,
+  from: PositionId,
+): { tree: TreeDocument; to: PositionId; isNew: boolean } {
+  const entry = required(
+    catalogue.positions.find((item) => item.position.id === transition.to),
+    transition.to,
+  );
+  const isNew = findTaken(tree, entry) === null;
+  const landed = withEntry(tree, entry);
+  return { tree: withTakenTransition(landed.tree, catalogue, { transition, from, to: landed.id }), to: landed.id, isNew };
+}

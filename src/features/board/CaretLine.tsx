@@ -1,17 +1,18 @@
 'use client';
 import type { Dispatch } from 'react';
 import { Caret, type CaretOption } from '@/ui/Caret';
-import { sayHis, sayMine, type TreeDocument } from '@/core/tree';
+import { indexOf, positionOf, sayHis, sayMine, sayValue, type TreeDocument } from '@/core/tree';
 import type { Catalogue } from '@/core/catalogue';
 import type { BoardAction, Caret as CaretState } from './boardState';
 import {
+  answerOptions,
   entriesFor,
-  landingCaret,
   landingOptions,
   landOn,
   landOnEntry,
   landOnNew,
   nextBroken,
+  pickAnswer,
   takeGuard,
   typeGuard,
   typeValue,
@@ -38,6 +39,7 @@ export function CaretLine({ tree, caret, catalogue, dispatch }: Props) {
     const after = 'value' in caret && caret.value !== null ? { position: caret.position, value: caret.value } : null;
     dispatch({ type: 'caret', caret: nextBroken(tree, after) });
   };
+  const nameOf = (id: string): string => positionOf(indexOf(tree), id).name;
   const key = JSON.stringify(caret);
   switch (caret.kind) {
     case 'guard':
@@ -59,6 +61,7 @@ export function CaretLine({ tree, caret, catalogue, dispatch }: Props) {
       return (
         <Caret
           key={key}
+          said={nameOf(caret.position)}
           lead="he"
           label="What he does or shows there"
           hint="frames / turns away, or his hips: flat / turned in"
@@ -68,28 +71,32 @@ export function CaretLine({ tree, caret, catalogue, dispatch }: Props) {
         />
       );
     case 'answer':
+    case 'fall': {
+      const mine = caret.kind === 'answer';
       return (
         <Caret
           key={key}
-          lead="I"
-          label="What I do then"
-          hint="cut the knee across …"
-          onText={(text) => dispatch({ type: 'caret', caret: landingCaret(caret, text) })}
+          said={`${nameOf(caret.position)}${caret.value === null ? '' : `: ${sayValue(positionOf(indexOf(tree), caret.position), caret.value)}`}`}
+          lead={mine ? 'I' : 'he'}
+          label={mine ? 'What I do then' : 'What he does if I fail'}
+          hint={mine ? 'cut the knee across …' : 'sweeps me, gets the hook back …'}
+          optionsFor={(typed) =>
+            answerOptions(tree, caret, typed, catalogue).map(({ key: id, name, note }) => ({
+              key: id,
+              label: name,
+              note,
+              isNew: id === 'new',
+            }))
+          }
+          onPick={(picked, typed) => {
+            const option = answerOptions(tree, caret, typed, catalogue).find((item) => item.key === picked.key);
+            if (option) dispatch(pickAnswer(tree, caret, option, catalogue));
+          }}
           onClose={close}
-          onNext={next}
+          {...(mine ? { onNext: next } : {})}
         />
       );
-    case 'fall':
-      return (
-        <Caret
-          key={key}
-          lead="he"
-          label="What he does if I fail"
-          hint="sweeps me, gets the hook back …"
-          onText={(text) => dispatch({ type: 'caret', caret: landingCaret(caret, text) })}
-          onClose={close}
-        />
-      );
+    }
     case 'landing':
       return (
         <Caret

@@ -149,11 +149,10 @@ export function reduceBoard(state: BoardState, action: BoardAction): BoardState 
   switch (action.type) {
     case 'edit': {
       const diff = diffOf(state.tree, state.swapped ? swapTree(action.tree) : action.tree, action.label);
-      const moved = {
-        ...state,
-        caret: action.caret === undefined ? state.caret : action.caret,
-        selected: action.select === undefined ? state.selected : action.select,
-      };
+      const caret = action.caret === undefined ? state.caret : action.caret;
+      // The sheet goes along with the caret; one hub stays the one hub that was asked for.
+      const follows = action.caret && 'position' in action.caret && state.view !== 'hub' ? action.caret.position : state.selected;
+      const moved = { ...state, caret, selected: action.select === undefined ? follows : action.select };
       return diff.changes.length === 0 ? moved : withDiff(moved, diff, { past: [...state.past, diff], future: [] });
     }
     case 'undo': {

@@ -1,9 +1,9 @@
 import {
-  landingOf, LINES, positionOf, indexOf, withLanding, withNewGuard, withNewPosition, withNewTransition, withNewValue, type Family, type Landing, type Owner, type Position,
+  fitOf, landingOf, LINES, withFit, positionOf, indexOf, withLanding, withNewGuard, withNewPosition, withNewTransition, withNewValue, type Family, type Landing, type Owner, type Position, type Transition,
   type TreeDocument, type ValueKind,
 } from '@/core/tree'; // prettier-ignore
 import { findUnanswered } from '@/core/structure';
-import { findTaken, searchCatalogue, withEntry, type Catalogue, type CataloguePosition } from '@/core/catalogue';
+import { findMovesFor, findTaken, searchCatalogue, withEntry, withMove, type Catalogue, type CataloguePosition } from '@/core/catalogue';
 import type { BoardAction, Caret } from './boardState';
 
 /** What typing at the caret does: one edit and the caret that follows it. */
@@ -91,6 +91,47 @@ export const landingCaret = (caret: Extract<Caret, { kind: 'answer' | 'fall' }>,
   transition: null,
 });
 
+export interface AnswerOption {
+  readonly key: string;
+  readonly name: string;
+  readonly note: string;
+  /** An option that is drawn here already, to fit this value too. */
+  readonly move?: Transition;
+  /** One that the catalogue knows. */
+  readonly known?: Transition;
+}
+type SpokenCaret = Extract<Caret, { kind: 'answer' | 'fall' }>;
+const actorOf = (caret: SpokenCaret): Transition['actor'] => (caret.kind === 'answer' ? 'owner' : 'opponent');
+
+/** What is typed first, then what is drawn here and says nothing of this value yet, then what the catalogue knows for it. */
+export function answerOptions(tree: TreeDocument, caret: SpokenCaret, typed: string, catalogue: Catalogue | null): AnswerOption[] {
+  const actor = actorOf(caret);
+  const { position, read, value } = caret;
+  const matches = (name: string): boolean => matchOf([name], typed) > 0;
+  const nameOf = (id: string): string => positionOf(indexOf(tree), id).name;
+  const here = value === null || read === null ? [] : indexOf(tree).from.get(position)!.filter((move) => move.actor === actor && fitOf(move, read, value) === 'silent'); // prettier-ignore
+  const known = catalogue ? findMovesFor(tree, catalogue, { position, value, actor }) : [];
+  const landing = (id: string): string => catalogue!.positions.find((entry) => entry.position.id === id)?.position.name ?? id;
+  return [
+    ...(typed.trim() === '' ? [] : [{ key: 'new', name: typed.trim(), note: '' }]),
+    ...known.filter((move) => matches(move.name)).slice(0, OFFERED).map((move) => ({ key: `catalogue ${move.id}`, name: move.name, note: `catalogue, to ${landing(move.to)}`, known: move })),
+    ...here.filter((move) => typed.trim() !== '' && matches(move.name)).slice(0, OFFERED).map((move) => ({ key: move.id, name: move.name, note: `also here, to ${nameOf(move.to)}`, move })),
+  ]; // prettier-ignore
+}
+
+/** What picking such an option does: the landing caret, or the whole answer at once. */
+export function pickAnswer(tree: TreeDocument, caret: SpokenCaret, option: AnswerOption, catalogue: Catalogue | null): BoardAction {
+  if (option.move && caret.read !== null && caret.value !== null) {
+    const fitted = withFit(tree, option.move, caret.read, caret.value, 'answers');
+    return { type: 'edit', label: `${option.name} fits too`, tree: fitted, caret: nextFrom(fitted, caret.position) };
+  }
+  if (!option.known || !catalogue) return { type: 'caret', caret: landingCaret(caret, option.name) };
+  const added = withMove(tree, catalogue, option.known, caret.position);
+  const goesOn = added.isNew && caret.kind === 'answer' && !positionOf(indexOf(added.tree), added.to).ends;
+  const after = caret.kind === 'fall' ? null : goesOn ? firstGapAt(added.tree, added.to) : nextFrom(added.tree, caret.position);
+  return { type: 'edit', label: `${option.name}, from the catalogue`, tree: added.tree, caret: after };
+}
+
 /** The next broken rung after a position in document order, beginning again at the first. */
 export function nextBroken(tree: TreeDocument, after: { position: string; value: string } | null): Caret | null {
   const gaps = findUnanswered(tree);
@@ -101,6 +142,12 @@ export function nextBroken(tree: TreeDocument, after: { position: string; value:
   return next ? { kind: 'answer', position: next.position, read: next.read, value: next.value } : null;
 }
 
+/** After an answer: what else he shows at the same place, then the first broken rung of the tree. */
+function nextFrom(tree: TreeDocument, position: string): Caret | null {
+  const at = firstGapAt(tree, position);
+  return at.kind === 'answer' ? at : nextBroken(tree, null);
+}
+
 function finish(tree: TreeDocument, caret: LandingCaret, to: string, isNew: boolean): Typed {
   if (caret.transition !== null)
     return { type: 'edit', label: `re-link ${caret.name}`, tree: withLanding(tree, caret.transition, to), caret: null };
@@ -109,7 +156,11 @@ function finish(tree: TreeDocument, caret: LandingCaret, to: string, isNew: bool
   const added = withNewTransition(tree, { from: caret.position, to, actor: caret.actor, name: caret.name, when });
   const landing = positionOf(indexOf(added.tree), to);
   const goesOn = isNew && !landing.ends && caret.actor === 'owner';
-  const next: Caret | null = goesOn ? { kind: 'value', position: to } : caret.actor === 'opponent' ? null : nextBroken(added.tree, null);
+  const next: Caret | null = goesOn
+    ? { kind: 'value', position: to }
+    : caret.actor === 'opponent'
+      ? null
+      : nextFrom(added.tree, caret.position);
   return { type: 'edit', label: caret.actor === 'owner' ? `I ${caret.name}` : `he ${caret.name}`, tree: added.tree, caret: next };
 }
 
@@ -192,7 +243,15 @@ const NEW_DOWN: Record<Owner, NewPlaces> = {
   ],
 };
 
-/** Existing positions first, best match first, then by nearness of height, the place itself last; then the catalogue's; a new one last. */
+const optionOf = (position: Position): LandingOption => ({
+  key: position.id,
+  name: position.name,
+  note: heightNote(position),
+  position: position.id,
+  landing: null,
+});
+
+/** Existing positions first, best match first, then by nearness of height; then the catalogue's, a new one, the place itself. */
 export function landingOptions(
   tree: TreeDocument,
   caret: LandingCaret,
@@ -202,21 +261,14 @@ export function landingOptions(
   const from = positionOf(indexOf(tree), caret.position);
   const known = tree.positions
     .map((position) => ({ position, match: matchOf([position.name, ...(position.aliases ?? [])], typed) }))
-    .filter(({ position, match }) => match > 0 && (position.id !== from.id || typed.trim() !== ''))
+    .filter(({ position, match }) => match > 0 && position.id !== from.id)
     .sort(
       (a, b) =>
-        Number(a.position.id === from.id) - Number(b.position.id === from.id) ||
         b.match - a.match ||
         Math.abs(a.position.lines.length - from.lines.length - 1) - Math.abs(b.position.lines.length - from.lines.length - 1),
     )
     .slice(0, 6)
-    .map(({ position }): LandingOption => ({
-      key: position.id,
-      name: position.name,
-      note: heightNote(position),
-      position: position.id,
-      landing: null,
-    }));
+    .map(({ position }) => optionOf(position));
   if (typed.trim() === '') return known;
   const next = LINES.find((line) => !from.lines.includes(line));
   const climbs = (caret.actor === 'owner') === (tree.owner === 'passer');
@@ -233,5 +285,7 @@ export function landingOptions(
     landing: null,
     entry,
   }));
-  return [...known, ...entries, ...fresh];
+  // A helper action ends where it began.
+  const itself = matchOf([from.name], typed) > 0 ? [{ ...optionOf(from), note: 'stays here' }] : [];
+  return [...known, ...entries, ...fresh, ...itself];
 }
