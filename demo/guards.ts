@@ -69,6 +69,23 @@ export const guards: Position[] = [
   place('seated-below', 'Seated guard, I am below', 'open', '', {
     ownerRole: 'below', reads: [he('sb-kneels: kneels into me: other: often', 'sb-stands: stands and pushes the knees: other: often')],
   }),
+  place('x-far-hip', 'X, far hip', 'open', '', {
+    stance: 'standing', distance: 'close', tempo: 'danger', tempoReason: 'Both my legs hang on his hooks.', windowCloses: 'when he stretches the legs',
+    legRelation: 'one leg on his shoulder, both hooks behind the other', source: 'seen at the spring seminar',
+    reads: [he('xf-stretches: stretches me over: sweep: often: my free foot leaves the mat', 'xf-changes: changes to single-leg X: hook: sometimes', 'xf-sits: sits up with the leg: grip: rarely')],
+  }),
+  place('seated', 'Seated', 'open', '', {
+    stance: 'combat', distance: 'far', legRelation: 'his feet in front of him',
+    reads: [
+      he('se-shoots: shoots for the near leg: grip: often: his head drops to my knee', 'se-leans: leans back on the hands: none: sometimes', 'se-drags: drags my arm past: grip: sometimes'),
+      cue('posted-hand', 'posted hand', 'ph-behind: behind him: other: mostly: his weight is on it', 'ph-forward: forward: other: often: both hands reach for me'),
+    ],
+  }),
+  place('standing-collar', 'Standing, collar grip', 'standing', '', {
+    stance: 'standing', distance: 'far', legRelation: 'on the feet, facing',
+    hazards: ['He pulls guard with his whole weight: go down with him, not against the knee.'],
+    reads: [he('sc-pulls: pulls guard: other: often: his foot finds my hip', 'sc-shoots: shoots for a leg: grip: sometimes', 'sc-circles: circles out: other: sometimes')],
+  }),
   place('sleeve-stripped', 'Sleeve stripped', 'transit', '', { reads: [he('ss-regrips: regrips the collar: grip: often')] }),
   place('biceps-cleared', 'Biceps cleared', 'transit', '', { tempo: 'actNow', tempoReason: 'The foot comes back at once.', reads: [he('bc-reshoots: shoots the foot back: frame: often')] }),
   place('lasso-unwound', 'Lasso unwound', 'transit', '', { reads: [he('lu-scissors: scissors the legs: sweep: sometimes')] }),
@@ -146,6 +163,19 @@ export const guardMoves: Transition[] = [
   He('ankles-opened > knee-shield', 'retention', 'he brings the knee shield', { when: { he: 'ao-shield' } }),
   I('half-below > body-lock', 'sweep', 'I come up on the single leg to the lock', { when: { he: 'hb-backs-off' }, works: 0.45 }),
   I('half-below > leg-drag', 'sweep', 'I roll him over into the drag', { when: { he: 'hb-cross-face' }, works: 0.35 }),
+  I('x-far-hip > hook-turned-out', 'clear', 'I step back out of the hook and turn the knee', { when: { he: 'xf-changes' }, works: 0.45, mistakes: [{ error: 'Pushes his head away with straight legs', consequence: 'the stretch gets longer', correction: 'knees bent, weight on the shoulder leg' }] }),
+  I('x-far-hip > knee-line-safe', 'clear', 'I sit the hip down on his bottom shin', { when: { he: 'xf-stretches' }, works: 0.4, stoppedBy: ['xf-changes'], checkpoints: ['Free the shoulder leg first, then the hook behind the knee'] }),
+  He('x-far-hip > swept', 'sweep', 'he stretches me over', { when: { he: 'xf-stretches' } }),
+  He('x-far-hip > single-leg-x', 'retention', 'he slides down to single-leg X', { when: { he: 'xf-changes' } }),
+  He('single-leg-x > x-far-hip', 'retention', 'he brings the second hook across', { when: { timing: 'slx-late' } }),
+  I('seated > headquarters', 'enter', 'I step outside the near foot and in', { when: { 'posted-hand': 'ph-behind', he: 'se-leans' }, works: 0.6, checkpoints: ['Knee past his knee before the hands follow'] }),
+  I('seated > leg-drag', 'enter', 'I push the head and drag the leg', { when: { 'posted-hand': 'ph-forward', he: 'se-shoots' }, works: 0.5, stoppedBy: ['se-leans'], mistakes: [{ error: 'Bends at the waist', consequence: 'he has the leg', correction: 'hips back first' }] }),
+  I('seated > seated', 'grip', 'I pull the collar towards me', { contexts: ['gi'], provokes: ['ph-behind'], seconds: 4, works: 0.7, notes: 'He posts a hand so as not to fall forward.' }),
+  He('seated > turtle-mine', 'turn', 'he drags past to my back', { when: { he: 'se-drags' } }),
+  I('standing-collar > closed-guard', 'other', 'I follow him down and keep the posture', { when: { he: 'sc-pulls' }, works: 0.7, priority: -1 }),
+  I('standing-collar > feet-on-hips', 'other', 'I stay square as he pulls', { when: { he: 'sc-pulls' }, works: 0.55, checkpoints: ['Feet outside his feet'] }),
+  I('standing-collar > seated', 'grip', 'I snap the collar and circle', { contexts: ['gi'], when: { he: 'sc-circles' }, works: 0.5 }),
+  He('standing-collar > stood-up', 'escape', 'he lets go and stands off', { when: { he: 'sc-shoots' } }),
   I('seated-below > over-under', 'sweep', 'I shoot under as he stands', { when: { he: 'sb-stands' }, works: 0.4 }),
   I('seated-below > half-below', 'enter', 'I take the underhook half', { when: { he: 'sb-kneels' } }),
 ]; // prettier-ignore

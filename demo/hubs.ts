@@ -1,5 +1,5 @@
 import type { Position, Transition } from '@/core/tree';
-import { cue, He, he, I, place } from './words';
+import { cue, He, he, I, place, timing } from './words';
 
 /** Hubs: stable places from which many passes start. */
 export const hubs: Position[] = [
@@ -39,6 +39,14 @@ export const hubs: Position[] = [
   place('smashed', 'Knees smashed together', 'transit', 'fk', { tempo: 'safe', tempoReason: 'Both knees under my hip.', reads: [he('sm-turns: turns away: turn: sometimes', 'sm-frames: straight-arm frames: frame: often')] }),
   place('hip-switch', 'Hip switch, backside', 'transit', 'fkh', { reads: [he('hs-follows: follows the hip: retention: often')] }),
   place('hips-killed', 'Hips killed', 'transit', 'fkh', { tempo: 'safe', tempoReason: 'His hips are flat and mine lie on them.', reads: [he('hk-bridges: bridges: other: often', 'hk-underhook: digs the underhook: grip: sometimes')] }),
+  place('long-step', 'Long step', 'transit', 'fk', {
+    tempo: 'actNow', tempoReason: 'My back is half turned: he comes up if I wait.', windowCloses: 'when he gets his elbow to the mat', source: 'own idea',
+    reads: [he('ls-sits: sits up behind me: turn: often: his hand reaches over my hip', 'ls-holds: holds my far foot: hook: sometimes'), timing('ls-on-time: his shoulders are flat', 'ls-late: he is on his elbow already')],
+  }),
+  place('quarter', 'Quarter, foot caught', 'half', 'fkh', {
+    stance: 'kneeling', distance: 'tight', legRelation: 'one of my feet between his ankles',
+    reads: [he('qu-stretches: stretches the foot out: hook: often', 'qu-knee: pulls a knee back in: retention: sometimes: his knee line tightens')],
+  }),
   place('half-cleared', 'Half, knee free', 'transit', 'fk', { reads: [he('hc-recovers: catches the foot again: retention: often', 'hc-turns: turns to his knees: turn: sometimes')] }),
 ]; // prettier-ignore
 
@@ -55,6 +63,7 @@ export const hubMoves: Transition[] = [
   I('body-lock > turtle', 'backTake', 'I climb to the back as he turns', { when: { hips: 'turned-away' }, stoppedBy: ['flat'], works: 0.65 }),
   I('body-lock > over-under', 'enter', 'I drop one arm and go over-under', { when: { he: 'bl-hooks' }, works: 0.5 }),
   He('body-lock > butterfly', 'retention', 'he elevates back to butterfly', { when: { he: 'bl-hooks' } }),
+  I('body-lock > body-lock', 'grip', 'I lift his hips and let them fall', { provokes: ['turned-in', 'turned-away'], seconds: 5, works: 0.7, notes: 'He turns to catch himself; which way decides the pass.' }),
   I('body-lock > hips-killed', 'pass', 'I walk round under the frame', { when: { he: 'bl-frames' }, works: 0.5 }),
   I('over-under > hips-killed', 'pass', 'I walk to the leg side', { when: { he: 'ou-weaves' }, stoppedBy: ['ou-turns'], works: 0.55, checkpoints: ['Shoulder stays in the hip'], mistakes: [{ error: 'Sprawls on the spot', consequence: 'the weave comes in', correction: 'shift sideways on to the leg' }] }),
   I('over-under > turtle', 'backTake', 'I follow to the back', { when: { he: 'ou-turns' }, stoppedBy: ['ou-weaves'], works: 0.6 }),
@@ -80,6 +89,14 @@ export const hubMoves: Transition[] = [
   I('hip-switch > side-low', 'pass', 'I sit through to his side', { when: { he: 'hs-follows' }, works: 0.5 }),
   I('hips-killed > side-low', 'settle', 'I climb to the cross-face', { when: { he: 'hk-bridges' }, works: 0.65 }),
   I('hips-killed > three-quarter', 'followUp', 'I slide to three-quarter mount', { when: { he: 'hk-underhook' }, works: 0.45 }),
+  I('headquarters > headquarters', 'grip', 'I drive the knee into the thigh', { provokes: ['hq-sits', 'hq-frames'], seconds: 4, works: 0.7, parameters: [{ name: 'leading hand', values: ['collar', 'far hip'], never: [{ value: 'inside his knee', leadsTo: 'de-la-riva' }] }] }),
+  I('knee-cut > long-step', 'followUp', 'I long-step over the shield', { when: { he: 'kc-underhook' }, works: 0.45, source: 'own idea' }),
+  I('long-step > half-cleared', 'pass', 'I sit through facing his legs', { when: { timing: 'ls-on-time' }, works: 0.55, priority: 1 }),
+  I('long-step > quarter', 'followUp', 'I fall to the hip and keep the leg', { when: { timing: 'ls-late' }, works: 0.45 }),
+  He('long-step > half-below', 'turn', 'he comes up behind me', { when: { he: 'ls-sits' } }),
+  I('quarter > side-low', 'settle', 'I windshield the foot free', { when: { he: 'qu-stretches' }, works: 0.55, checkpoints: ['Far foot pushes his top knee down'], mistakes: [{ error: 'Pulls the foot straight out', consequence: 'he follows with the knee', correction: 'turn the heel in and out like a wiper' }] }),
+  He('quarter > flat-half', 'retention', 'he pulls the knee back in', { when: { he: 'qu-knee' } }),
+  I('half-cleared > quarter', 'pass', 'I settle with the foot still caught', { when: { he: 'hc-recovers' }, works: 0.5 }),
   I('half-cleared > side-low', 'settle', 'I settle at his side', { works: 0.6 }),
   He('half-cleared > flat-half', 'retention', 'he catches the foot', { when: { he: 'hc-recovers' } }),
   I('half-cleared > turtle', 'followUp', 'I follow the turn', { when: { he: 'hc-turns' }, works: 0.5 }),

@@ -84,7 +84,7 @@ export const positionSchema = z.strictObject({
   ownerRole: z.enum(OWNER_ROLES).optional(),
   heSeesItFirst: z.boolean().optional(),
   ends: z.enum(ENDINGS).optional(),
-  bySchool: z.array(z.strictObject({ school: word, lines: lines.optional(), ends: z.enum(ENDINGS).optional() })).max(32).optional(),
+  bySchool: z.array(z.strictObject({ school: word, lines: lines.optional(), ends: z.enum([...ENDINGS, 'goesOn']).optional() })).max(32).optional(),
   continuesIn: z.strictObject({ tree: idSchema, position: idSchema }).optional(),
   reads: z.array(read).max(16),
   wordingUnsure: z.boolean().optional(),

@@ -207,9 +207,9 @@ describe('rungs and views', () => {
   });
   it('one hub gives every answer a slot of its own', () => {
     const hub = layoutHub(demoTree(), 'headquarters', { width: 980, height: 760 });
-    expect(hub.answers).toHaveLength(6);
-    expect(new Set(hub.answers.map((answer) => answer.x)).size).toBe(6);
+    expect(hub.answers).toHaveLength(7);
+    expect(new Set(hub.answers.map((answer) => answer.x)).size).toBe(7);
     expect(hub.sections.filter((item) => item.section.broken).map((item) => item.section.value)).toEqual(['hq-underhook', 'hq-pummels']);
-    expect(hub.entries.length + hub.moreEntries).toBe(9);
+    expect(hub.entries.length + hub.moreEntries).toBe(10);
   });
 });

@@ -80,7 +80,8 @@ export function filterTree(tree: TreeDocument, filter: Filter): Filtered {
         return share === undefined ? value : { ...value, share };
       }),
     }));
-    const ends = variant && 'ends' in variant ? variant.ends : position.ends;
+    const said = variant?.ends ?? position.ends;
+    const ends = said === 'goesOn' ? undefined : said;
     return { ...position, tempo, lines: variant?.lines ?? position.lines, ends, reads };
   });
   return { tree: { ...tree, positions, transitions: tree.transitions.filter((move) => !hidden.has(move.id)) }, hidden };

@@ -47,6 +47,7 @@ export interface Findings {
 
 /** A board lists the first costly loops, not the thousands that a dense tree has. */
 const LISTED_CYCLES = 200;
+const SEARCHED_CYCLES = 1000;
 const CYCLE_STEPS = 60_000;
 const COUNTED_ROUTES = 1000;
 const ROUTE_STEPS = 60_000;
@@ -117,7 +118,7 @@ function findOutOfOrder(tree: TreeDocument): Finding[] {
 /** All findings of the first kind (MODEL §2), worst kind first, document order within; dismissed ones included. */
 export function findFindings(tree: TreeDocument): Findings {
   const atPositions = findAtPositions(tree);
-  const { cycles, status } = findCycles(tree, { limit: LISTED_CYCLES, steps: CYCLE_STEPS });
+  const { cycles, status } = findCycles(tree, { limit: SEARCHED_CYCLES, steps: CYCLE_STEPS });
   const routes = countRoutes(tree, { routes: COUNTED_ROUTES, steps: ROUTE_STEPS });
   const hubs = new Map<PositionId, Ending[]>();
   for (const ending of findNecessaryHubs(tree).endings)
@@ -133,6 +134,7 @@ export function findFindings(tree: TreeDocument): Findings {
       ...[...hubs].map(([position, ends]): Finding => ({ kind: 'necessaryHub', key: `necessaryHub/${position}`, position, ends })),
       ...cycles
         .filter((cycle) => cycle.kind === 'costly')
+        .slice(0, LISTED_CYCLES)
         .map(({ positions }): Finding => ({
           kind: 'costlyCycle',
           key: `costlyCycle/${positions.join('>')}`,

@@ -38,7 +38,8 @@ export interface TempoIn {
 export interface SchoolVariant {
   readonly school: string;
   readonly lines?: readonly Line[];
-  readonly ends?: Ending;
+  /** `goesOn`: what is an ending for others is none for this school. */
+  readonly ends?: Ending | 'goesOn';
 }
 
 export interface Position {

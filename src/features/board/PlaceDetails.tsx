@@ -1,7 +1,7 @@
 import type { Dispatch, ReactNode } from 'react';
 import { SIGN_GROUPS } from '@/core/catalogue';
 import {
-  DISTANCES, DISTANCE_WORDS, ENDING_WORDS, ENDINGS, FAMILIES, indexOf, ownerRoleOf, STANCES, STANCE_WORDS, TEMPO_WORDS, TEMPOS, withoutPosition, type OwnerRole, type Position, type TreeDocument,
+  DISTANCES, DISTANCE_WORDS, ENDING_WORDS, ENDINGS, FAMILIES, indexOf, ownerRoleOf, STANCES, STANCE_WORDS, TEMPO_WORDS, TEMPOS, withoutPosition, type Ending, type OwnerRole, type Position, type TreeDocument,
 } from '@/core/tree'; // prettier-ignore
 import { Field, selectClass } from '@/ui/Field';
 import { plural } from '@/ui/figures';
@@ -77,12 +77,10 @@ function SchoolEndings({ tree, position, onChange }: Omit<Props, 'dispatch'>) {
   const variants = position.bySchool ?? [];
   return tree.schools.map((school) => {
     const variant = variants.find((item) => item.school === school);
-    const value = variant && 'ends' in variant ? (variant.ends ?? 'goes on') : undefined;
-    const set = (choice: string | undefined) => {
+    const set = (choice: Ending | 'goesOn' | undefined) => {
       const others = variants.filter((item) => item !== variant);
-      const rest = { school, ...(variant?.lines ? { lines: variant.lines } : {}) };
-      const next = choice === undefined ? rest : { ...rest, ends: ENDINGS.find((ending) => ending === choice) };
-      const all = choice === undefined && !variant?.lines ? others : [...others, next];
+      const next = { school, ...(variant?.lines ? { lines: variant.lines } : {}), ...(choice ? { ends: choice } : {}) };
+      const all = next.lines || next.ends ? [...others, next] : others;
       onChange(`ending for ${school}`, { bySchool: all.length > 0 ? all : undefined });
     };
     return (
@@ -90,9 +88,9 @@ function SchoolEndings({ tree, position, onChange }: Omit<Props, 'dispatch'>) {
         key={school}
         label={`For the school “${school}” it ends here as`}
         none="as for all"
-        value={value}
-        options={['goes on', ...ENDINGS]}
-        words={{ 'goes on': 'it goes on', ...ENDING_WORDS }}
+        value={variant?.ends}
+        options={['goesOn', ...ENDINGS]}
+        words={{ goesOn: 'it goes on', ...ENDING_WORDS }}
         onChange={set}
       />
     );
