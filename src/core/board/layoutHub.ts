@@ -18,6 +18,8 @@ export interface HubAnswer {
   readonly lines: readonly Line[];
   readonly next: readonly string[];
   readonly atBack: boolean;
+  /** A helper that ends where it began: its line comes back down to the plank. */
+  readonly stays: boolean;
 }
 export interface HubSection {
   readonly section: Section;
@@ -131,13 +133,16 @@ function placeAnswers(
     const y = atBack ? plankY - 170 - 92 * backRow++ : Math.max(upper + 62, (lower + upper) / 2 - 6);
     const foot = x + slotWidth * 0.42;
     const bend = plankY - 26;
-    const path: Point[] = atBack
+    const stays = to.id === answer.from;
+    const path: Point[] = stays
+      ? [[foot, plankY], [foot, bend], [foot + 22, bend], [foot + 22, plankY]]
+      : atBack
       ? [[foot, plankY], [x + 4, bend], [x + 4, Math.min(bend, y + 46)], [landingX, y + 3]]
       : [[foot, plankY], [x + 4, bend], [x + 4, y]]; // prettier-ignore
     return [{
-      transition: answer.id, position: to.id, path, atBack, x: landingX, y, width: atBack ? BACK_WIDTH - 26 : width,
+      transition: answer.id, position: to.id, path, atBack, stays, x: landingX, y, width: atBack ? BACK_WIDTH - 26 : width,
       words: wrapText(answer.name, 13.5, slotWidth - 12, 3), wordsX: x + 9, wordsY: lowest + 17,
-      name: wrapText(to.name, 13.5, atBack ? BACK_WIDTH - 26 : width - 4, 3), lines: to.lines, next: nextNames(index, to).map((text) => fitText(text, 12, atBack ? BACK_WIDTH - 26 : slotWidth - 10)),
+      name: wrapText(to.name, 13.5, atBack ? BACK_WIDTH - 42 : width - 4, 3), lines: to.lines, next: nextNames(index, to).map((text) => fitText(text, 12, atBack ? BACK_WIDTH - 26 : slotWidth - 10)),
     }]; // prettier-ignore
   });
 }

@@ -63,22 +63,27 @@ function Answer({ answer, onSelect }: { answer: HubAnswer; onSelect: (id: string
     <g>
       <polyline points={points(answer.path)} className="fill-none stroke-ink" strokeWidth={1.5} />
       <Lines words={answer.words} x={answer.wordsX} y={answer.wordsY} className="fill-ink font-medium" />
-      {next.map((text, i) => (
-        <text key={text} x={x + 6} y={y - 8 - (next.length - 1 - i) * 14} fontSize={12} className="halo fill-soft">
-          {text}
-        </text>
-      ))}
-      <rect x={x} y={y} width={width} height={5} className="fill-ink" />
-      <Lines words={name} x={x + 16} y={y + 21} className="fill-ink font-semibold" />
-      <TickStack lines={answer.lines} x={x + 2} y={y + 9} />
-      <Press
-        label={`${answer.words.join(' ')}, lands on ${name.join(' ')}`}
-        x={x - 2}
-        y={y - 4}
-        width={width + 4}
-        height={48}
-        onPress={() => onSelect(answer.position)}
-      />
+      {!answer.stays &&
+        next.map((text, i) => (
+          <text key={text} x={x + 6} y={y - 8 - (next.length - 1 - i) * 14} fontSize={12} className="halo fill-soft">
+            {text}
+          </text>
+        ))}
+      {!answer.stays && (
+        <>
+          <rect x={x} y={y} width={width} height={5} className="fill-ink" />
+          <Lines words={name} x={x + 16} y={y + 21} className="fill-ink font-semibold" />
+          <TickStack lines={answer.lines} x={x + 2} y={y + 9} />
+          <Press
+            label={`${answer.words.join(' ')}, lands on ${name.join(' ')}`}
+            x={x - 2}
+            y={y - 4}
+            width={width + 4}
+            height={48}
+            onPress={() => onSelect(answer.position)}
+          />
+        </>
+      )}
     </g>
   );
 }
