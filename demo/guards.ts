@@ -93,10 +93,10 @@ export const guards: Position[] = [
   place('hook-turned-out', 'Hook knee turned out', 'transit', 'f', { reads: [he('ht-inverts: inverts: turn: sometimes', 'ht-shin: puts the shin in: frame: often')] }),
   place('knee-line-safe', 'Knee line safe', 'transit', 'f', { hazards: ['Leg entanglement: keep the knee turned out and the heel hidden.'], reads: [he('kl-follows: follows to the other leg: hook: sometimes')] }),
   place('one-hook-dead', 'One hook dead', 'transit', 'f', { reads: [he('oh-elevates: lifts the other hook: sweep: often')] }),
-  place('shield-folded', 'Shield folded', 'transit', 'f', { reads: [he('sf-pummels: pummels the knee back in: retention: often', 'sf-turns: turns to his knees: turn: sometimes')] }),
-  place('hip-posted', 'Head pinned to the hip', 'transit', 'f', { reads: [he('hp-whips: whips the legs over: sweep: sometimes')] }),
+  place('shield-folded', 'Shield folded', 'transit', 'f', { stance: 'kneeling', distance: 'close', legRelation: 'his shield folded under my hip', reads: [he('sf-pummels: pummels the knee back in: retention: often', 'sf-turns: turns to his knees: turn: sometimes')] }),
+  place('hip-posted', 'Head pinned to the hip', 'transit', 'f', { stance: 'combat', distance: 'close', legRelation: 'his underhook beside my knee', reads: [he('hp-whips: whips the legs over: sweep: sometimes')] }),
   place('posture-won', 'Posture won', 'transit', '', { tempo: 'safe', tempoReason: 'Hands on the hips, elbows in: nothing reaches me.', reads: [he('pw-pulls: pulls the sleeve across: grip: often')] }),
-  place('knee-in-tailbone', 'Knee in the tail bone', 'transit', '', { reads: [he('kt-climbs: climbs the legs high: submission: sometimes', 'kt-relocks: locks again: retention: often')] }),
+  place('knee-in-tailbone', 'Knee in the tail bone', 'transit', '', { stance: 'combat', distance: 'close', legRelation: 'my knee under his seat', reads: [he('kt-climbs: climbs the legs high: submission: sometimes', 'kt-relocks: locks again: retention: often')] }),
   place('ankles-opened', 'Ankles opened', 'transit', 'f', { tempo: 'actNow', tempoReason: 'He closes again or frames within two seconds.', reads: [he('ao-shield: brings a knee shield: frame: often', 'ao-hips: feet to the hips: frame: sometimes')] }),
 ]; // prettier-ignore
 

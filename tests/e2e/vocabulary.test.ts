@@ -2,7 +2,7 @@ import type { Browser, Page } from 'puppeteer-core';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import { findUnanswered } from '@/core/structure';
 import { demoTree } from '../../demo/demoTree';
-import { clickText, launch, openPage, seriousFindings, waitForText } from './browser';
+import { clickText, launch, openPage, seriousFindings, type, waitForText } from './browser';
 import { removeFolder, startServer, type Started } from './server';
 
 const BROKEN = `${findUnanswered(demoTree()).length} broken rungs`;
@@ -72,6 +72,67 @@ describe('the catalogue', () => {
   });
 });
 
+describe('a gym’s own catalogue', () => {
+  const entries = async () => ((await (await fetch(`${server.baseUrl}/api/catalogue`)).json()) as { entries: { kind: string; id: string }[] }).entries; // prettier-ignore
+  it('finds moves by other words for them', async () => {
+    await go('/catalogue/league-evening');
+    await page.type('input[type=search]', 'slice the knee across');
+    await clickText(page, 'I cut the knee across');
+    await waitForText(page, 'also: slice the knee across');
+  });
+  it('changes an entry’s words, refuses a name twice, and goes back to the words it came with', async () => {
+    await go('/catalogue/league-evening?at=spider');
+    await clickText(page, 'In the words of your gym');
+    const rename = async (name: string) => {
+      await page.click('article details[open] input[maxlength="160"]', { clickCount: 3 });
+      await type(page, name);
+    };
+    await rename('Lasso');
+    await waitForText(page, '“lasso” would be the name of two entries');
+    expect(await entries()).toEqual([]);
+    await rename('Both biceps');
+    await waitForText(page, 'Changed by your gym');
+    expect(await entries()).toEqual([{ kind: 'changedPosition', id: 'spider', change: { name: 'Both biceps' } }]);
+    await clickText(page, 'Back to the words it came with');
+    await page.waitForFunction(() => !document.body.innerText.includes('Changed by your gym'));
+    expect(await entries()).toEqual([]);
+  });
+  it('keeps a place of the tree with its ways, and takes it out again', async () => {
+    await clickText(page, 'Keep it in the catalogue');
+    await waitForText(page, 'An entry of your gym');
+    expect((await entries()).length).toBeGreaterThan(1);
+    expect(await seriousFindings(page)).toEqual([]);
+    await clickText(page, 'In the words of your gym');
+    await clickText(page, 'Take it out of the catalogue');
+    await page.waitForFunction(() => !document.body.innerText.includes('An entry of your gym'));
+    expect(await entries()).toEqual([]);
+  });
+});
+
+describe('a move said wholly', () => {
+  it('fits, fails and provokes: a dilemma and a helper are made in the sheet', async () => {
+    await go('/board/league-evening?show=hub&at=over-under');
+    await clickText(page, 'I walk to the leg side');
+    await (await page.$('[aria-label="he grips the belt: fits"]'))!.click();
+    await stored();
+    await clickText(page, 'More about this move');
+    await clickText(page, 'A choice, as where the hand goes');
+    await stored();
+    expect(await seriousFindings(page)).toEqual([]);
+    const move = ((await treeFile()).transitions as { id: string; when?: object; parameters?: object }[]).find((item) => item.id === 'over-under-i-walk-to-the-leg-side')!; // prettier-ignore
+    expect(move).toMatchObject({ when: { he: ['ou-weaves', 'ou-grips-belt'] }, parameters: [{ name: 'outer hand', values: [] }] });
+    await clickText(page, 'Undo');
+    await clickText(page, 'Undo');
+    await stored();
+  });
+  it('one route says what he threatens along it, and under which card not', async () => {
+    await go('/board/league-evening?show=route&at=single-leg-x');
+    await waitForText(page, 'he catches the heel in Single-leg X');
+    await waitForText(page, 'not under Saltmarsh league');
+    expect(await seriousFindings(page)).toEqual([]);
+  });
+});
+
 describe('looking at the tree for somebody', () => {
   it('says what the juniors’ card takes away, names the rule book, and changes nothing', async () => {
     const before = JSON.stringify(await treeFile());
@@ -83,11 +144,30 @@ describe('looking at the tree for somebody', () => {
     await waitForText(page, 'Threats that fall away');
     expect(await page.$$eval('[aria-label$="out of reach under this filter"]', (rungs) => rungs.length)).toBeGreaterThan(0);
     expect(await seriousFindings(page)).toEqual([]);
+    await clickText(page, 'Odds');
+    await page.waitForFunction(() => location.pathname.startsWith('/odds/') && location.search === '?rules=saltmarsh-juniors');
+    await waitForText(page, 'Goals out of reach');
+    await page.waitForSelector('[data-start]');
+    expect(await seriousFindings(page)).toEqual([]);
+    await go('/board/league-evening?show=tree&rules=saltmarsh-juniors');
     await choose('Rules', '');
     await choose('Seen by', 'other');
     await page.waitForFunction((was) => !document.body.innerText.includes(was), {}, BROKEN);
     await choose('Seen by', 'owner');
     expect(JSON.stringify(await treeFile())).toBe(before);
+  });
+});
+
+describe('a class for somebody', () => {
+  it('flags what the card takes away, on the screen and on the sheet', async () => {
+    await go('/class/league-evening');
+    await clickText(page, 'For whom, under which rules');
+    await choose('Rules', 'saltmarsh-juniors');
+    await choose('Against', 'tove-lind');
+    await waitForText(page, 'Check the current rule book; this card is of');
+    await stored();
+    await go('/class/league-evening/sheet');
+    await waitForText(page, 'Under “Saltmarsh league, juniors”, a card of 2026-09-01: check the current rule book.');
   });
 });
 
@@ -130,6 +210,28 @@ describe('the log, the cards and the comparison', () => {
     await go('/files');
     await clickText(page, 'Copy for a group');
     await waitForText(page, 'League evening, copy');
+  });
+});
+
+describe('a tree of the guard player', () => {
+  it('begins on the files, goes down to a sweep, and takes the catalogue from below', async () => {
+    await go('/files');
+    await clickText(page, 'Begin one for the guard player');
+    await page.waitForSelector('[aria-label="Name the guard I hold"]');
+    await page.keyboard.type('spider');
+    await page.waitForFunction(() => [...document.querySelectorAll('[role=option]')].some((option) => option.textContent?.includes('catalogue'))); // prettier-ignore
+    await page.keyboard.press('ArrowDown');
+    await page.keyboard.press('Enter');
+    await type(page, 'strips my foot / steps in');
+    await page.waitForFunction(() => [...document.querySelectorAll('[role=option]')].some((option) => option.textContent?.startsWith('scoot under to X'))); // prettier-ignore
+    await type(page, 'lift him over');
+    await page.keyboard.type('on top');
+    await page.keyboard.press('ArrowDown');
+    await page.keyboard.press('Enter');
+    await stored();
+    const id = decodeURIComponent(new URL(page.url()).pathname.split('/').at(-1)!);
+    const file = (await (await fetch(`${server.baseUrl}/api/trees/${id}/file`)).json()) as { tree: { owner: string }; positions: { ends?: string }[] }; // prettier-ignore
+    expect([file.tree.owner, file.positions.at(-1)!.ends]).toEqual(['guardPlayer', 'swept']);
   });
 });
 

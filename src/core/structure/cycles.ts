@@ -1,7 +1,7 @@
-import { groupBy } from '../base';
-import { indexOf, LINES, positionOf, type PositionId, type TreeDocument, type TreeIndex } from '../tree';
+import { indexOf, LINES, positionOf, type PositionId, type Transition, type TreeDocument, type TreeIndex } from '../tree';
 import { graphOf, type Graph } from './graph';
 
+/** Costly when an opponent's transition on it loses lines (gains them, if the guard player owns the tree). */
 export interface Cycle {
   /** Beginning at its first position in document order. */
   readonly positions: readonly PositionId[];
@@ -117,15 +117,14 @@ export function linesChanged(index: TreeIndex, from: PositionId, to: PositionId)
   };
 }
 
-/** Costly when an opponent's transition on it loses lines (gains them, if the guard player owns the tree). */
-function kindOf(index: TreeIndex, cycle: readonly PositionId[]): Cycle['kind'] {
-  const costly = cycle.some((from, i) => {
-    const to = cycle[(i + 1) % cycle.length]!;
+/** Steps on which an opponent's transition loses lines (gains them, if the guard player owns the tree), as "from\nto". */
+function hurtfulSteps(index: TreeIndex): ReadonlySet<string> {
+  const hurts = ({ from, to, actor }: Transition): boolean => {
+    if (actor !== 'opponent') return false;
     const changed = linesChanged(index, from, to);
-    const hurts = index.tree.owner === 'passer' ? changed.lost > 0 : changed.gained > 0;
-    return hurts && (groupBy(index.from.get(from)!, (t) => t.to).get(to) ?? []).some((t) => t.actor === 'opponent');
-  });
-  return costly ? 'costly' : 'productive';
+    return (index.tree.owner === 'passer' ? changed.lost : changed.gained) > 0;
+  };
+  return new Set(index.tree.transitions.filter(hurts).map((move) => `${move.from}\n${move.to}`));
 }
 
 export function findCycles(tree: TreeDocument, { limit = 10_000, steps = 2_000_000 }: { limit?: number; steps?: number } = {}): Cycles {
@@ -133,10 +132,12 @@ export function findCycles(tree: TreeDocument, { limit = 10_000, steps = 2_000_0
   const graph = graphOf(tree);
   const budget = { steps };
   const cycles: Cycle[] = [];
+  const hurtful = hurtfulSteps(index);
   for (const numbers of elementaryCycles(graph, budget)) {
     if (cycles.length === limit) return { cycles, status: 'budget' };
     const positions = numbers.map((i) => graph.ids[i]!);
-    cycles.push({ positions, kind: kindOf(index, positions) });
+    const costly = positions.some((from, i) => hurtful.has(`${from}\n${positions[(i + 1) % positions.length]}`));
+    cycles.push({ positions, kind: costly ? 'costly' : 'productive' });
   }
   return { cycles, status: budget.steps < 0 ? 'budget' : 'exact' };
 }

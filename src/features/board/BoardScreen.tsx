@@ -66,7 +66,7 @@ function useScene(state: Parameters<typeof sceneOf>[0], routes: Parameters<typeo
 export function BoardScreen(opened: OpenedBoard) {
   const [state, dispatch] = useReducer(reduceBoard, opened, openBoard);
   const [finding, setFinding] = useState(false);
-  const [looking, setLooking] = useState(false);
+  const [looking, setLooking] = useState(isFiltering(opened.filter));
   const { selected, caret, sheet, view, filter, swapped } = state;
   const look = useMemo(() => lookAt(state.tree, filter, swapped), [state.tree, filter, swapped]);
   const { seen: tree, shown } = look;

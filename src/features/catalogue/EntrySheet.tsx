@@ -116,7 +116,7 @@ export function EntrySheet({ tree, catalogue, own, entry, onEntry, onTake, onCon
         <p>{position.hazards?.join(' ')}</p>
         <p className="text-soft">Your gym’s rules and the event’s current rule book come first.</p>
       </div>
-      <EntryWords catalogue={catalogue} entry={entry} change={own.positionChanges.get(position.id)} onEntry={onEntry} />
+      <EntryWords key={position.id} catalogue={catalogue} entry={entry} change={own.positionChanges.get(position.id)} onEntry={onEntry} />
     </article>
   );
 }

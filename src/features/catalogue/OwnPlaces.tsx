@@ -1,3 +1,4 @@
+import Link from 'next/link';
 import type { GymEntryEdit } from '@/contracts/gymEntry';
 import { entriesFromTree, findTaken, lacksForEntry, type Catalogue, type GymEntry } from '@/core/catalogue';
 import type { TreeDocument } from '@/core/tree';
@@ -37,7 +38,13 @@ export function OwnPlaces({ tree, catalogue, leftOver, onEntry }: Props) {
             <li key={position.id} className="border-t border-hair py-1">
               <p className="font-figure text-[15px] font-medium">{position.name}</p>
               {lacks.length > 0 ? (
-                <p className="text-[13px] text-soft">First say on the board {lacks.map((field) => LACK_WORDS[field]).join(', ')}.</p>
+                <p className="text-[13px] text-soft">
+                  First say{' '}
+                  <Link className="underline" href={`/board/${encodeURIComponent(tree.id)}?show=hub&at=${encodeURIComponent(position.id)}`}>
+                    on the board
+                  </Link>{' '}
+                  {lacks.map((field) => LACK_WORDS[field]).join(', ')}.
+                </p>
               ) : (
                 <button
                   type="button"
