@@ -61,7 +61,9 @@ CREATE TABLE public.tree_changes (
     revision integer NOT NULL,
     label text NOT NULL,
     diff jsonb NOT NULL,
-    made_at timestamp with time zone DEFAULT now() NOT NULL
+    made_at timestamp with time zone DEFAULT now() NOT NULL,
+    made_by text,
+    CONSTRAINT tree_changes_made_by_filled CHECK (((made_by ~ '\S'::text) AND (length(made_by) <= 80)))
 );
 
 CREATE TABLE public.trees (

@@ -35,7 +35,12 @@ export type SaveOutcome =
       /** The tree as it is now, and what was changed since the window's copy. */
       readonly revision: number;
       readonly tree: TreeDocument;
-      readonly since: readonly { readonly revision: number; readonly label: string; readonly madeAt: string }[];
+      readonly since: readonly {
+        readonly revision: number;
+        readonly label: string;
+        readonly madeAt: string;
+        readonly madeBy: string | null;
+      }[];
     };
 
 /** How every route answers what it cannot do. */

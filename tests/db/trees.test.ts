@@ -87,8 +87,10 @@ describe('the log of changes', () => {
       versions.push((await stored(id)).tree);
     }
     for (const [i, version] of versions.entries()) expect(await treeAt(db, gymId, id, i + 1)).toEqual({ ok: true, value: version });
-    expect(await restoreTree(db, gymId, id, 2, 4)).toEqual({ ok: true, value: { saved: true, revision: 5 } });
+    expect((await findChanges(db, gymId, id, 0)).map((change) => change.madeBy)).toEqual([null, null, null]);
+    expect(await restoreTree(db, gymId, id, 2, 4, 'Ilse')).toEqual({ ok: true, value: { saved: true, revision: 5 } });
     expect((await stored(id)).tree).toEqual(versions[1]);
+    expect((await findChanges(db, gymId, id, 4))[0]).toMatchObject({ madeBy: 'Ilse', label: 'back to revision 2' });
     expect(await restoreTree(db, gymId, id, 4, 5)).toMatchObject({ ok: true });
     expect((await stored(id)).tree).toEqual(versions[3]);
     expect((await findChanges(db, gymId, id, 0)).map((change) => change.label)).toEqual(['guard Butterfly', 'guard Lasso', 'guard Spider', 'back to revision 2', 'back to revision 4']); // prettier-ignore

@@ -41,7 +41,10 @@ export function StaleDialog({ state, dispatch }: { state: BoardState; dispatch: 
               <h3 className="text-[15px] tracking-wide uppercase">Changed there</h3>
               <ul>
                 {stale.since.map((change) => (
-                  <li key={change.revision}>{change.label}</li>
+                  <li key={change.revision}>
+                    {change.label}
+                    {change.madeBy && <span className="text-soft">, {change.madeBy}</span>}
+                  </li>
                 ))}
               </ul>
             </section>

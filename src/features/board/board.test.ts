@@ -120,7 +120,7 @@ describe('undo, redo and saving', () => {
   it('a stale window can put its edits on top, or take the other ones', () => {
     const base = withNewGuard(emptyTree('t', 'T'), 'Half').tree;
     const there = { ...base, positions: base.positions.map((position) => ({ ...position, name: 'Half guard' })) };
-    const stale = { saved: false as const, revision: 2, tree: there, since: [{ revision: 2, label: 'renamed', madeAt: '' }] };
+    const stale = { saved: false as const, revision: 2, tree: there, since: [{ revision: 2, label: 'renamed', madeAt: '', madeBy: null }] };
     const added = withNewGuard(base, 'Closed').tree;
     // The list of starts is one record, so a second guard fits as long as nobody else added one.
     const mineOnTop = play(open(base), { type: 'edit', label: 'closed', tree: added }, { type: 'stale', stale }, { type: 'mineOnTop' });

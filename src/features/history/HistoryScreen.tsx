@@ -2,17 +2,22 @@
 import { useRouter } from 'next/navigation';
 import { useState } from 'react';
 import type { Refusal } from '@/contracts/changes';
+import { WHO_COOKIE } from '@/contracts/whoName';
 import { AppStrip } from '@/ui/AppStrip';
 import { screenLinks } from '@/ui/screenLinks';
+import { TextLine } from '@/ui/TextLine';
 
 interface Change {
   readonly revision: number;
   readonly label: string;
   readonly madeAt: string;
+  readonly madeBy: string | null;
 }
 interface Props {
   readonly tree: { readonly id: string; readonly name: string };
   readonly revision: number;
+  /** What this browser calls itself in the log. */
+  readonly who: string | null;
   /** Latest first. */
   readonly changes: readonly Change[];
 }
@@ -20,7 +25,7 @@ interface Props {
 const when = (iso: string): string => iso.slice(0, 16).replace('T', ' ');
 
 /** Everything that was changed in the tree, and the way back to any of it. */
-export function HistoryScreen({ tree, revision, changes }: Props) {
+export function HistoryScreen({ tree, revision, who, changes }: Props) {
   const router = useRouter();
   const [busy, setBusy] = useState(false);
   const [problem, setProblem] = useState<string | null>(null);
@@ -40,9 +45,15 @@ export function HistoryScreen({ tree, revision, changes }: Props) {
     setBusy(false);
     router.refresh();
   };
-  const row = (to: number, label: string, madeAt: string | null) => (
+  const callMe = (name: string) => {
+    const age = name === '' ? 0 : 60 * 60 * 24 * 365;
+    document.cookie = `${WHO_COOKIE}=${encodeURIComponent(name)}; path=/; max-age=${age}; samesite=strict`;
+    router.refresh();
+  };
+  const row = (to: number, label: string, madeAt: string | null, madeBy: string | null) => (
     <li key={to} className="flex flex-wrap items-baseline gap-x-6 border-t border-hair py-1">
       <span className="w-36 font-figure text-[15px] text-soft">{madeAt === null ? '' : when(madeAt)}</span>
+      <span className="w-28 font-figure text-[15px] text-soft">{madeBy ?? ''}</span>
       <span className="min-w-52 flex-1">{label}</span>
       {to === revision ? (
         <span className="min-h-9 py-1.5 font-figure text-[15px] font-medium">as it is now</span>
@@ -58,18 +69,18 @@ export function HistoryScreen({ tree, revision, changes }: Props) {
       <AppStrip title={tree.name} links={screenLinks(tree.id, null)} />
       <main className="mx-auto max-w-4xl p-6">
         <h1 className="text-[29px]">Log of changes</h1>
-        <p className="text-soft">
-          Going back is a change like any other: it is added to the log, and nothing after it is lost. There is no sign-in yet, so the log
-          knows when, and not who.
-        </p>
+        <p className="text-soft">Going back is a change like any other: it is added to the log, and nothing after it is lost.</p>
+        <div className="mt-2 max-w-60">
+          <TextLine label="What you are called in the log" value={who ?? ''} hint="your name" maxLength={80} onChange={callMe} />
+        </div>
         {problem && (
           <p role="alert" className="my-2 border-l-[3px] border-red pl-3">
             {problem}
           </p>
         )}
         <ul className="mt-3">
-          {changes.map((change) => row(change.revision, change.label, change.madeAt))}
-          {row(1, 'the beginning', null)}
+          {changes.map((change) => row(change.revision, change.label, change.madeAt, change.madeBy))}
+          {row(1, 'the beginning', null, null)}
         </ul>
       </main>
     </div>

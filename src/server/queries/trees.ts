@@ -20,6 +20,8 @@ export interface StoredChange {
   readonly revision: number;
   readonly label: string;
   readonly madeAt: Date;
+  /** Null = the window did not say. */
+  readonly madeBy: string | null;
 }
 
 export const manyTrees = (db: Db, gymId: string): Promise<TreeSummary[]> => db<TreeSummary[]>`
@@ -68,11 +70,11 @@ export async function advanceRevision(db: Db, gymId: string, tree: TreeDocument,
   return rows.length === 1;
 }
 
-export async function insertChange(db: Db, gymId: string, treeId: string, revision: number, diff: Diff): Promise<void> {
-  await db`insert into tree_changes (gym_id, tree_id, revision, label, diff) values (${gymId}, ${treeId}, ${revision}, ${diff.label}, ${db.json(diff as never)})`;
+export async function insertChange(db: Db, gymId: string, treeId: string, revision: number, diff: Diff, by: string | null): Promise<void> {
+  await db`insert into tree_changes (gym_id, tree_id, revision, label, diff, made_by) values (${gymId}, ${treeId}, ${revision}, ${diff.label}, ${db.json(diff as never)}, ${by})`;
 }
 export const manyChangesSince = (db: Db, gymId: string, treeId: string, revision: number): Promise<StoredChange[]> => db<StoredChange[]>`
-  select revision, label, made_at from tree_changes where gym_id = ${gymId} and tree_id = ${treeId} and revision > ${revision} order by revision`;
+  select revision, label, made_at, made_by from tree_changes where gym_id = ${gymId} and tree_id = ${treeId} and revision > ${revision} order by revision`;
 
 /** The positions that the last change touched: those of the diff, or where its transitions begin; empty without any change. */
 export async function manyLastTouched(db: Db, gymId: string, treeId: string): Promise<string[]> {

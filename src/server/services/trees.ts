@@ -73,6 +73,7 @@ export async function saveChanges(
   gymId: string,
   treeId: string,
   { baseRevision, diffs }: SaveChanges,
+  by: string | null = null,
 ): Promise<Result<SaveOutcome, Problems>> {
   return db.begin(async (transaction) => {
     const tx = transaction as unknown as Db;
@@ -93,7 +94,7 @@ export async function saveChanges(
     if (!checked.ok) return err(checked.error.slice(0, 20).map(describeTreeError));
     for (const [i, diff] of diffs.entries()) {
       if (!(await advanceRevision(tx, gymId, next, baseRevision + i))) throw new Error('the revision moved under a locked row');
-      await insertChange(tx, gymId, treeId, baseRevision + i + 1, diff);
+      await insertChange(tx, gymId, treeId, baseRevision + i + 1, diff, by);
     }
     await writeTreeRows(tx, gymId, current.tree, next);
     return ok<SaveOutcome>({ saved: true, revision: baseRevision + diffs.length });
@@ -103,12 +104,18 @@ export async function saveChanges(
 export type ImportMode = 'copy' | 'replace';
 
 /** Takes in a checked tree: as a tree of its own, or as the next revision of the tree with the same id. */
-export async function importTree(db: Db, gymId: string, tree: TreeDocument, mode: ImportMode): Promise<Result<string, Problems>> {
+export async function importTree(
+  db: Db,
+  gymId: string,
+  tree: TreeDocument,
+  mode: ImportMode,
+  by: string | null = null,
+): Promise<Result<string, Problems>> {
   const current = mode === 'replace' ? await maybeOneTree(db, gymId, tree.id) : null;
   if (!current) return ok(await createTree(db, gymId, tree));
   const diff = diffOf(current.tree, normaliseTree(tree), `replaced by a file`);
   if (diff.changes.length === 0) return ok(tree.id);
-  const saved = await saveChanges(db, gymId, tree.id, { baseRevision: current.revision, diffs: [diff] });
+  const saved = await saveChanges(db, gymId, tree.id, { baseRevision: current.revision, diffs: [diff] }, by);
   if (!saved.ok) return saved;
   return saved.value.saved ? ok(tree.id) : err(['The stored tree was changed while the file was read. Nothing was replaced; try again.']);
 }
@@ -135,6 +142,7 @@ export async function restoreTree(
   treeId: string,
   revision: number,
   baseRevision: number,
+  by: string | null = null,
 ): Promise<Result<SaveOutcome, Problems>> {
   const earlier = await treeAt(db, gymId, treeId, revision);
   if (!earlier.ok) return earlier;
@@ -142,7 +150,7 @@ export async function restoreTree(
   if (!current) return err(['There is no such tree.']);
   const diff = diffOf(current.tree, earlier.value, `back to revision ${revision}`);
   if (diff.changes.length === 0) return ok({ saved: true, revision: current.revision });
-  return saveChanges(db, gymId, treeId, { baseRevision, diffs: [diff] });
+  return saveChanges(db, gymId, treeId, { baseRevision, diffs: [diff] }, by);
 }
 
 /** A tree of its own with everything in it, for another group; null = no such tree. */

@@ -1,5 +1,6 @@
 import type { NextRequest } from 'next/server';
 import { parseTreeFile } from '@/contracts/treeFile';
+import { whoFrom } from '@/contracts/whoName';
 import { TREE_FILE_MAX_BYTES } from '@/core/notation';
 import { readBody, refuse, respond } from '@/server/http/respond';
 import { getWorkplace } from '@/server/services/workplace';
@@ -15,6 +16,6 @@ export const POST = (request: NextRequest) =>
     if (!tree.ok) return refuse(422, [...tree.error, 'Nothing was stored.']);
     const mode = request.nextUrl.searchParams.get('mode') === 'replace' ? 'replace' : 'copy';
     const { db, gymId } = await getWorkplace();
-    const stored = await importTree(db, gymId, tree.value, mode);
+    const stored = await importTree(db, gymId, tree.value, mode, whoFrom(request.headers.get('cookie')));
     return stored.ok ? Response.json({ treeId: stored.value }, { status: 201 }) : refuse(409, stored.error);
   });

@@ -1,5 +1,7 @@
 import type { Metadata } from 'next';
+import { headers } from 'next/headers';
 import { notFound } from 'next/navigation';
+import { whoFrom } from '@/contracts/whoName';
 import { HistoryScreen } from '@/features/history/HistoryScreen';
 import { findChanges, findTree } from '@/server/services/trees';
 import { getWorkplace } from '@/server/services/workplace';
@@ -16,6 +18,7 @@ export default async function HistoryPage({ params }: { readonly params: Promise
     <HistoryScreen
       tree={{ id: treeId, name: stored.tree.name }}
       revision={stored.revision}
+      who={whoFrom((await headers()).get('cookie'))}
       changes={changes.map((change) => ({ ...change, madeAt: change.madeAt.toISOString() })).toReversed()}
     />
   );

@@ -1,5 +1,6 @@
 import type { NextRequest } from 'next/server';
 import { saveChangesSchema, sinceSchema } from '@/contracts/changes';
+import { whoFrom } from '@/contracts/whoName';
 import { readJson } from '@/server/http/readJson';
 import { refuse, respond } from '@/server/http/respond';
 import { getWorkplace } from '@/server/services/workplace';
@@ -11,7 +12,13 @@ export const POST = (request: Request, { params }: { params: Promise<{ tree: str
     const body = await readJson(request, saveChangesSchema);
     if (!body.ok) return body.error;
     const { db, gymId } = await getWorkplace();
-    const outcome = await saveChanges(db, gymId, decodeURIComponent((await params).tree), body.value);
+    const outcome = await saveChanges(
+      db,
+      gymId,
+      decodeURIComponent((await params).tree),
+      body.value,
+      whoFrom(request.headers.get('cookie')),
+    );
     if (!outcome.ok) return refuse(422, outcome.error);
     return Response.json(outcome.value, { status: outcome.value.saved ? 200 : 409 });
   });
