@@ -1,9 +1,9 @@
 import { compareText } from '@/core/base';
 import { findOdds } from '@/core/odds';
-import { findCertainFacts } from '@/core/grips';
+import { findCertainFacts, findNeedLoops } from '@/core/grips';
 import {
-  filterTree, findBackTakes, findCoverage, findCycles, findDeadEnds, findDilemmas, findFilterDifference, findLadder, findLateBranches, findNecessaryHubs,
-  findRoleChanges, findRoutes, findThreats, findTodo, findUnanswered, findUnreachable, findUsage, isFiltering, rankHubs, type Filter,
+  filterTree, findBackTakes, findContradictoryPreferences, findCoverage, findCycles, findDeadEnds, findDilemmas, findFilterDifference, findIdleOptions, findLadder, findLateBranches, findNecessaryHubs,
+  findProvoked, findRoleChanges, findRoutes, findThreats, findTodo, findUnanswered, findUnreachable, findUsage, isFiltering, rankHubs, type Filter,
 } from '@/core/structure'; // prettier-ignore
 import type { TreeDocument } from '@/core/tree';
 
@@ -51,7 +51,10 @@ export function analysisOf(whole: TreeDocument, options: AnalysisOptions) {
         return facts.length > 0 ? [{ position: id, facts }] : [];
       }),
       missing,
+      loops: findNeedLoops(tree),
     },
+    provoked: findProvoked(tree),
+    contradictions: { idleOptions: findIdleOptions(tree), preferredAndNever: findContradictoryPreferences(tree) },
     todo: findTodo(tree),
     odds: findOdds(tree, { roundSeconds: options.roundSeconds }),
   };

@@ -108,14 +108,12 @@ export function FilterRow({ tree, filter, onFilter, children }: Props) {
       <Choice label="For" any="anyone" value={chosen('athlete')} options={named('athlete')} onChange={(id) => choose('athlete', id)} />
       <Choice label="Against" any="anyone" value={chosen('others')} options={named('others')} onChange={(id) => choose('others', id)} />
       {children}
-      {ruleSet && (
-        <p className="text-[13px] text-red">
-          <Link href={`/rules/${encodeURIComponent(tree.id)}`} className="mr-3 inline-block py-1 underline">
-            Cards
-          </Link>
-          Check the current rule book{ruleSet.date ? `; this card is of ${ruleSet.date}` : ''}.
-        </p>
-      )}
+      <p className="text-[13px]">
+        <Link href={`/rules/${encodeURIComponent(tree.id)}`} className="mr-3 inline-block py-1 text-soft underline">
+          Cards
+        </Link>
+        {ruleSet && <span className="text-red">Check the current rule book{ruleSet.date ? `; this card is of ${ruleSet.date}` : ''}.</span>}
+      </p>
     </div>
   );
 }

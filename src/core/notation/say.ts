@@ -1,4 +1,4 @@
-import { asSentence, ENDING_WORDS, findValue, indexOf, positionOf, sayHis, sayMine, sayPreference, sayShown, sayWhen, type Position, type Transition, type TransitionId, type TreeDocument } from '../tree'; // prettier-ignore
+import { asSentence, ENDING_WORDS, findValue, indexOf, positionOf, sayMove, sayPreference, sayShown, sayWhen, type Position, type Transition, type TransitionId, type TreeDocument } from '../tree'; // prettier-ignore
 
 function sayCue(from: Position, move: Transition): string | null {
   const words = sayWhen(from, move.when);
@@ -12,7 +12,7 @@ function sayStep(tree: TreeDocument, move: Transition): string[] {
   const index = indexOf(tree);
   const [from, to] = [positionOf(index, move.from), positionOf(index, move.to)];
   const cue = sayCue(from, move);
-  const done = move.actor === 'owner' ? sayMine(move.name) : sayHis(move.name);
+  const done = sayMove(move);
   const lines = [asSentence(cue ? `if ${cue}, ${done}` : done)];
   lines.push(asSentence(to.ends ? `that is ${to.name}: ${ENDING_WORDS[to.ends]}` : `now it is ${to.name}`));
   if (to.tempo === 'actNow' && !to.ends)

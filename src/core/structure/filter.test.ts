@@ -4,7 +4,7 @@ import { checkTree, indexOf, type Profile, type RuleSet, type TreeDocument } fro
 import { demoTree } from '../../../demo/demoTree';
 import { randomTree } from '../../../tests/support/randomTree';
 import { his, mine, position, reaction, tree } from '../../../tests/support/smallTree';
-import { filterTree, findFilterDifference, findRoutes, findThreats, forbiddenTags, isFiltering, threatsAlong } from './index';
+import { EVERYTHING, filterTree, findFilterDifference, findRoutes, findThreats, forbiddenTags, isFiltering, threatsAlong } from './index';
 
 const rules: RuleSet = {
   id: 'juniors',
@@ -64,6 +64,20 @@ describe('a filter', () => {
     expect(with_({ of: 'athlete', off: ['drag', 'heel hook'] })).toEqual(['cut', 'climb', 'heel']);
     expect(with_({ off: ['drag'], on: ['collar drag'] })).toEqual(['collar drag', 'cut', 'climb', 'heel']);
     expect(with_({ off: ['collar drag'], on: ['drag'] })).toEqual(['cut', 'climb', 'heel']);
+  });
+  it('a game of one’s own is everything off but what is on; the opponent keeps his moves', () => {
+    const own = game({ profiles: [profile({ of: 'athlete', off: [EVERYTHING], on: ['drag'] })] });
+    expect(left(own, { profiles: ['p'] })).toEqual(['collar drag', 'heel']);
+  });
+  it('what somebody is like hides the moves that are marked not for, or not against, the like', () => {
+    const marked = (tag: string) =>
+      game({ transitions: game().transitions.map((move) => (move.id === 'cut' ? { ...move, tags: [tag] } : move)) });
+    const hides = (tag: string, patch: Partial<Profile>): boolean => filterTree({ ...marked(tag), profiles: [profile(patch)] }, { profiles: ['p'] }).hidden.has('cut'); // prettier-ignore
+    expect(hides('not short legs', { of: 'athlete', physique: ['short legs'] })).toBe(true);
+    expect(hides('not short legs', { of: 'opponent', physique: ['short legs'] })).toBe(false);
+    expect(hides('not against heavy', { of: 'partner', physique: ['heavy'] })).toBe(true);
+    expect(hides('not against heavy', { of: 'athlete', physique: ['heavy'] })).toBe(false);
+    expect(hides('not short legs', { of: 'athlete', physique: ['short legs'], on: ['cut'] })).toBe(false);
   });
   it('an opponent’s habits become the shares', () => {
     const doc = game({ profiles: [profile({ of: 'opponent', habits: [{ position: 'guard', value: 'hooks', share: 0.8 }] })] });

@@ -40,13 +40,23 @@ export function forbiddenTags(ruleSet: RuleSet, { age, level }: Pick<Filter, 'ag
   return new Set(ruleSet.forbidden.filter(applies).map((item) => item.tag));
 }
 
-/** An athlete's profile speaks of the owner's moves only; `on` wins over `off`, an id over a tag. */
+/** In a profile's `off`: everything of the owner that is not `on`, for an athlete with a game of his own. */
+export const EVERYTHING = '*';
+
+/** Tags with which a move says whom it does not suit: "not short legs", "not against heavy". */
+const unsuited = (profile: Profile): string[] =>
+  (profile.physique ?? []).map((physique) => (profile.of === 'athlete' ? `not ${physique}` : `not against ${physique}`));
+
+/** An athlete's profile speaks of the owner's moves only; `on` wins over `off`, an id over a tag, a tag over everything. */
 function isOff(profile: Profile, move: Transition): boolean {
   if (profile.of === 'athlete' && move.actor !== 'owner') return false;
   const says = (list: readonly string[] | undefined, what: readonly string[]): boolean => what.some((item) => list?.includes(item));
+  const tags = move.tags ?? [];
   if (says(profile.on, [move.id])) return false;
   if (says(profile.off, [move.id])) return true;
-  return says(profile.off, move.tags ?? []) && !says(profile.on, move.tags ?? []);
+  if (says(profile.on, tags)) return false;
+  if (says(profile.off, tags) || says(unsuited(profile), tags)) return true;
+  return move.actor === 'owner' && says(profile.off, [EVERYTHING]);
 }
 
 /** The tree under a filter (MODEL §2). Never deletes: the full tree is untouched, and everything hidden says why. */

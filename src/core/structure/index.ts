@@ -1,4 +1,5 @@
 export * from './answers';
+export * from './bypass';
 export * from './compare';
 export * from './contradictions';
 export * from './cycles';

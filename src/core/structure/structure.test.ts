@@ -9,6 +9,7 @@ import { findDeadEnds, findUnreachable } from './ends';
 import { findFindings } from './findings';
 import { findNecessaryHubs } from './necessaryHubs';
 import { countRoutes, findRoutes } from './routes';
+import { findBypasses } from './bypass';
 import { findShortestRoutes } from './shortestRoutes';
 import { indexOf } from '../tree';
 
@@ -62,6 +63,8 @@ describe('routes', () => {
         expect(found.routes.map((route) => route.length)).toEqual(all.map((route) => route.length).sort((a, b) => a - b));
         const through = findShortestRoutes(small(seed), { through: `p${n}`, limit: 1e6, steps: 1e6 });
         expect(through.routes.map(String).sort()).toEqual(all.filter((route) => route.includes(`p${n}`)).map(String).sort()); // prettier-ignore
+        const round = findBypasses(small(seed), `p${n}`, { limit: 1e6, steps: 1e6 });
+        expect(round.routes.map(String).sort()).toEqual(all.filter((route) => !route.includes(`p${n}`)).map(String).sort()); // prettier-ignore
       }),
       { numRuns: 100, seed: 12 },
     );

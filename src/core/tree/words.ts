@@ -1,4 +1,4 @@
-import type { Parameter, Position, Read, When } from './document';
+import type { Parameter, Position, Read, Transition, When } from './document';
 import type { Context, Distance, Ending, Stance, Tempo } from './vocabulary';
 
 /** The text as a sentence: a capital at the front, a full stop at the end. */
@@ -10,6 +10,9 @@ export function asSentence(text: string): string {
 /** "I cut the knee across", however the coach typed it. */
 export const sayMine = (name: string): string => (/^I\b/.test(name) ? name : `I ${name}`);
 export const sayHis = (name: string): string => (/^he\b/i.test(name) ? name : `he ${name}`);
+
+/** Whoever's move it is. */
+export const sayMove = ({ actor, name }: Pick<Transition, 'actor' | 'name'>): string => (actor === 'owner' ? sayMine(name) : sayHis(name));
 
 /** What is shown, as a coach says it: a reaction is simply what he does, a cue is named. */
 export const sayShown = (read: Pick<Read, 'kind' | 'name'>, valueName: string): string =>

@@ -1,7 +1,7 @@
 'use client';
 import type { Dispatch } from 'react';
 import { Caret, type CaretOption } from '@/ui/Caret';
-import { indexOf, positionOf, sayHis, sayMine, sayValue, type TreeDocument } from '@/core/tree';
+import { indexOf, positionOf, sayMove, sayValue, type TreeDocument } from '@/core/tree';
 import type { Catalogue } from '@/core/catalogue';
 import type { BoardAction, Caret as CaretState } from './boardState';
 import {
@@ -101,7 +101,7 @@ export function CaretLine({ tree, caret, catalogue, dispatch }: Props) {
       return (
         <Caret
           key={key}
-          said={caret.actor === 'owner' ? sayMine(caret.name) : sayHis(caret.name)}
+          said={sayMove(caret)}
           lead={caret.actor === 'owner' ? 'lands on' : 'he gets to'}
           label="Where it lands: a position of this tree, or a new one"
           hint="type a name"

@@ -1,6 +1,6 @@
 import { useMemo, type Dispatch } from 'react';
 import { findLadder } from '@/core/structure';
-import { indexOf, positionOf, sayHis, sayMine, type PositionId, type TransitionId, type TreeDocument } from '@/core/tree';
+import { indexOf, positionOf, sayMove, type PositionId, type TransitionId, type TreeDocument } from '@/core/tree';
 import { plural } from '@/ui/figures';
 import type { BoardAction } from './boardState';
 import { Fold } from './Fold';
@@ -29,7 +29,7 @@ export function LadderSections({ tree, of, loops, dispatch }: Props) {
   );
   const say = (id: TransitionId): string => {
     const move = index.transitions.get(id)!;
-    return `${move.actor === 'owner' ? sayMine(move.name) : sayHis(move.name)} → ${nameOf(move.to)}`;
+    return `${sayMove(move)} → ${nameOf(move.to)}`;
   };
   const fromOf = (id: TransitionId): PositionId => index.transitions.get(id)!.from;
   const falls = moves.filter((move) => move.lost > 0).toSorted((a, b) => b.lost - a.lost);

@@ -100,10 +100,11 @@ function SchoolEndings({ tree, position, onChange }: Omit<Props, 'dispatch'>) {
 /** What is said of a place once: kind, time, ending, other names, reasons, what is seen, where it comes from. */
 export function PlaceDetails({ tree, position, onChange, dispatch }: Props) {
   const index = indexOf(tree);
-  const isStart = tree.starts.some((start) => start.position === position.id);
+  const start = tree.starts.find((item) => item.position === position.id);
+  const isStart = start !== undefined;
   const ways = index.from.get(position.id)!.length + (index.to.get(position.id) ?? []).length;
   const setStart = (on: boolean) => {
-    const others = tree.starts.filter((start) => start.position !== position.id);
+    const others = tree.starts.filter((item) => item.position !== position.id);
     dispatch({
       type: 'edit',
       label: `${position.name}: ${on ? 'a start' : 'no start'}`,
@@ -126,6 +127,20 @@ export function PlaceDetails({ tree, position, onChange, dispatch }: Props) {
         <Choice label="The climb ends here as" none="it goes on" value={position.ends} options={ENDINGS} words={ENDING_WORDS} onChange={(ends) => onChange('ending', { ends })} />
         <SchoolEndings tree={tree} position={position} onChange={onChange} />
         <Tick checked={isStart} onChange={setStart}>A round can start here</Tick>
+        {start && (
+          <ListLine
+            label="What is given at the start"
+            values={start.facts ?? []}
+            hint="sleeve held"
+            onChange={(facts) =>
+              dispatch({
+                type: 'edit',
+                label: `${position.name}: given at the start`,
+                tree: { ...tree, starts: tree.starts.map((item) => (item === start ? { position: item.position, ...(facts.length > 0 ? { facts } : {}) } : item)) },
+              })
+            }
+          />
+        )}
         <Tick checked={ownerRoleOf(tree, position) === 'below'} onChange={(on) => setRole(on ? 'below' : 'top')}>I am below</Tick>
         <Tick checked={position.wordingUnsure ?? false} onChange={(on) => onChange('wording', { wordingUnsure: on || undefined })}>Not sure of the name yet</Tick>
         <ListLine label="Other names" values={position.aliases ?? []} onChange={list('aliases')} />

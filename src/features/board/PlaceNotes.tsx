@@ -1,8 +1,10 @@
 import { useMemo, type Dispatch, type ReactNode } from 'react';
-import { findDilemmas, findProvoked, findSameRelation, findUsage, threatsAt } from '@/core/structure';
+import { findBypasses, findDilemmas, findProvoked, findSameRelation, findUsage, threatsAt } from '@/core/structure';
 import { findValue, indexOf, positionOf, sayHis, sayMine, sayShown, type Position, type PositionId, type TreeDocument } from '@/core/tree';
 import { plural } from '@/ui/figures';
 import type { BoardAction } from './boardState';
+
+const BYPASSES = 200;
 
 interface Props {
   readonly tree: TreeDocument;
@@ -28,6 +30,8 @@ export function PlaceNotes({ tree, position, dispatch }: Props) {
   const values = (ids: readonly string[]): string => ids.flatMap((id) => findValue(position, id) ?? []).map(({ read, value }) => sayShown(read, value.name)).join(' or '); // prettier-ignore
   const pairs = dilemmas.filter((pair) => pair.position === position.id);
   const half = oneWay.filter((pair) => pair.position === position.id);
+  const isHub = position.family === 'hub';
+  const bypass = useMemo(() => (isHub ? findBypasses(tree, position.id, { limit: BYPASSES }) : null), [tree, position.id, isHub]);
   const provoked = useMemo(() => findProvoked(tree), [tree]).filter((item) => item.position === position.id);
   const threats = threatsAt(index, position.id);
   const same = findSameRelation(tree, position.id);
@@ -39,7 +43,8 @@ export function PlaceNotes({ tree, position, dispatch }: Props) {
   );
   if (
     pairs.length + half.length + threats.length + provoked.length + same.positions.length + same.transitions.length === 0 &&
-    starts.length < 2
+    starts.length < 2 &&
+    bypass === null
   )
     return null;
   return (
@@ -81,6 +86,15 @@ export function PlaceNotes({ tree, position, dispatch }: Props) {
         <p className="mt-3 text-soft">
           On the way of {plural(starts.length, 'start')} to a goal: what you change here, you change for all of them.
         </p>
+      )}
+      {bypass && (
+        <Note title="Ways round it">
+          <p className="text-soft">
+            {bypass.routes[0]
+              ? `${bypass.status === 'budget' ? 'more than ' : ''}${bypass.routes.length}; the shortest: ${bypass.routes[0].map((id) => positionOf(index, id).name).join(' → ')}.`
+              : 'None: whoever shuts this place shuts every goal.'}
+          </p>
+        </Note>
       )}
       {(same.positions.length > 0 || same.transitions.length > 0) && (
         <Note title={`Also with ${position.legRelation}`}>

@@ -5,8 +5,7 @@ import {
   indexOf,
   ownerOptions,
   positionOf,
-  sayHis,
-  sayMine,
+  sayMove,
   sayShown,
   type Position,
   type Read,
@@ -42,7 +41,7 @@ interface MoveProps {
 function Move({ tree, move, best = false, hiddenBy, dispatch }: MoveProps) {
   const [open, setOpen] = useState(false);
   const to = positionOf(indexOf(tree), move.to);
-  const words = move.actor === 'owner' ? sayMine(move.name) : sayHis(move.name);
+  const words = sayMove(move);
   return (
     <div className="pl-3">
       <div className="flex items-baseline justify-between gap-2">

@@ -1,7 +1,7 @@
 import { useMemo, type Dispatch } from 'react';
 import { findUnconfirmed } from '@/core/catalogue';
-import { findBackTakes, findTodo, rankHubs } from '@/core/structure';
-import { findValue, indexOf, positionOf, sayMine, sayWhen, type PositionId, type TreeDocument } from '@/core/tree';
+import { findBackTakes, findRoleChanges, findTodo, rankHubs } from '@/core/structure';
+import { findValue, indexOf, positionOf, sayMine, sayMove, sayWhen, type PositionId, type TreeDocument } from '@/core/tree';
 import { plural } from '@/ui/figures';
 import type { BoardAction } from './boardState';
 import { Fold } from './Fold';
@@ -15,6 +15,7 @@ interface Props {
 export function TodoSections({ tree, dispatch }: Props) {
   const todo = useMemo(() => findTodo(tree), [tree]);
   const backTakes = useMemo(() => findBackTakes(tree), [tree]);
+  const roles = useMemo(() => findRoleChanges(tree), [tree]);
   const hubs = useMemo(() => rankHubs(tree), [tree]);
   const unconfirmed = useMemo(() => findUnconfirmed(tree), [tree]);
   const index = indexOf(tree);
@@ -64,6 +65,15 @@ export function TodoSections({ tree, dispatch }: Props) {
             `${cue === '' ? '' : `${cue}: `}${sayMine(index.transitions.get(item.transition)!.name)}`,
           );
         })}
+      </Fold>
+      <Fold title="From below to on top, and back" count={roles.length}>
+        {roles.map(({ transition, to }) =>
+          line(
+            transition,
+            fromOf(transition),
+            `${sayMove(index.transitions.get(transition)!)}: then I am ${to === 'top' ? 'on top' : 'below'}`,
+          ),
+        )}
       </Fold>
       <Fold title="Hubs" count={hubs.length}>
         {hubs.map((hub) =>

@@ -1,7 +1,7 @@
 import Link from 'next/link';
 import type { GymEntryEdit } from '@/contracts/gymEntry';
 import { aliasesOfWords, findTaken, type Catalogue, type CataloguePosition, type GymsCatalogue } from '@/core/catalogue';
-import { asSentence, DISTANCE_WORDS, sayHis, sayMine, sayShown, STANCE_WORDS, TEMPO_WORDS, type TreeDocument } from '@/core/tree';
+import { asSentence, DISTANCE_WORDS, sayMove, sayShown, STANCE_WORDS, TEMPO_WORDS, type TreeDocument } from '@/core/tree';
 import { buttonClass } from '@/ui/Field';
 import { EntryWords, MoveWords } from './EntryWords';
 
@@ -83,7 +83,7 @@ export function EntrySheet({ tree, catalogue, own, entry, onEntry, onTake, onCon
         {moves.map(({ transition, feeder: how }) => (
           <li key={transition.id}>
             <span className={`font-figure text-[15px] font-medium ${transition.actor === 'owner' ? '' : 'text-his'}`}>
-              {transition.actor === 'owner' ? sayMine(transition.name) : sayHis(transition.name)}
+              {sayMove(transition)}
             </span>{' '}
             → {link(transition.to)}
             <span className="block pl-3 text-[13px] text-soft">also: {aliasesOfWords(transition.name).join(', ')}</span>

@@ -94,7 +94,7 @@ export function FilesScreen({ rows }: { rows: readonly FileRow[] }) {
                   Log
                 </Link>
                 <Link href={`/rules/${encodeURIComponent(row.treeId)}`} className="min-h-9 py-1.5 font-figure text-[15px] underline">
-                  Rules
+                  Rules and people
                 </Link>
                 <Link href={`/compare/${encodeURIComponent(row.treeId)}`} className="min-h-9 py-1.5 font-figure text-[15px] underline">
                   Compare

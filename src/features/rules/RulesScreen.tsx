@@ -1,23 +1,31 @@
 'use client';
 import { useState } from 'react';
 import { useTreeEdits } from '@/client/useTreeEdits';
-import { freshId, type RuleSet, type TreeDocument } from '@/core/tree';
+import { freshId, type Profile, type RuleSet, type TreeDocument } from '@/core/tree';
 import { AppStrip } from '@/ui/AppStrip';
 import { buttonClass } from '@/ui/Field';
 import { screenLinks } from '@/ui/screenLinks';
+import { PersonCard } from './PersonCard';
 import { RuleCard } from './RuleCard';
 
+const withPeople = (tree: TreeDocument, change: (people: readonly Profile[]) => readonly Profile[]): TreeDocument => ({
+  ...tree,
+  profiles: change(tree.profiles ?? []),
+});
 const withCards = (tree: TreeDocument, change: (cards: readonly RuleSet[]) => readonly RuleSet[]): TreeDocument => ({
   ...tree,
   ruleSets: change(tree.ruleSets ?? []),
 });
 
-/** The rule cards of a tree: written by the coach, kept with their source and date. */
+/** The rule cards and the people of a tree: what it can be looked at under, for and against. */
 export function RulesScreen({ tree: opened, revision }: { tree: TreeDocument; revision: number }) {
   const { tree, isStored, problem, edit } = useTreeEdits(opened, revision);
   const cards = tree.ruleSets ?? [];
   const [chosen, setChosen] = useState<string | null>(cards[0]?.id ?? null);
-  const card = cards.find((item) => item.id === chosen) ?? cards[0];
+  const people = tree.profiles ?? [];
+  const [whom, setWhom] = useState<string | null>(null);
+  const person = people.find((item) => item.id === whom);
+  const card = person ? undefined : (cards.find((item) => item.id === chosen) ?? cards[0]);
   const tags = [...new Set(tree.transitions.flatMap((move) => move.tags ?? []))].sort();
   const add = () => {
     const id = freshId('rule card', new Set(cards.map((item) => item.id)));
@@ -25,7 +33,25 @@ export function RulesScreen({ tree: opened, revision }: { tree: TreeDocument; re
       withCards(now, (list) => [...list, { id, name: 'New rule card', contexts: [], forbidden: [], points: [] }]),
     );
     setChosen(id);
+    setWhom(null);
   };
+  const addPerson = () => {
+    const id = freshId('person', new Set(people.map((item) => item.id)));
+    edit('a person', (now) => withPeople(now, (list) => [...list, { id, name: 'New person', of: 'athlete' }]));
+    setWhom(id);
+  };
+  const entry = (id: string, name: string, current: boolean, onPress: () => void) => (
+    <li key={id} className="border-t border-hair">
+      <button
+        type="button"
+        aria-current={current}
+        className={`min-h-10 w-full text-left font-figure text-[17px] ${current ? 'font-semibold underline decoration-red decoration-2 underline-offset-4' : ''}`}
+        onClick={onPress}
+      >
+        {name}
+      </button>
+    </li>
+  );
   return (
     <div className="min-h-dvh">
       <AppStrip title={tree.name} links={screenLinks(tree.id, null)}>
@@ -39,27 +65,40 @@ export function RulesScreen({ tree: opened, revision }: { tree: TreeDocument; re
         </p>
       )}
       <main className="mx-auto grid max-w-5xl gap-8 p-6 md:grid-cols-[240px_minmax(0,1fr)]">
-        <nav aria-label="Rule cards">
+        <nav aria-label="Cards">
           <h1 className="text-[29px]">Rules</h1>
           <ul>
-            {cards.map((item) => (
-              <li key={item.id} className="border-t border-hair">
-                <button
-                  type="button"
-                  aria-current={item === card}
-                  className={`min-h-10 w-full text-left font-figure text-[17px] ${item === card ? 'font-semibold underline decoration-red decoration-2 underline-offset-4' : ''}`}
-                  onClick={() => setChosen(item.id)}
-                >
-                  {item.name}
-                </button>
-              </li>
-            ))}
+            {cards.map((item) =>
+              entry(item.id, item.name, item === card, () => {
+                setChosen(item.id);
+                setWhom(null);
+              }),
+            )}
           </ul>
           <button type="button" className={`${buttonClass} mt-3`} onClick={add}>
             Write a card
           </button>
+          <h2 className="mt-6 text-[24px]">People</h2>
+          <ul>{people.map((item) => entry(item.id, item.name, item === person, () => setWhom(item.id)))}</ul>
+          <button type="button" className={`${buttonClass} mt-3`} onClick={addPerson}>
+            Add a person
+          </button>
         </nav>
-        {card ? (
+        {person ? (
+          <PersonCard
+            tree={tree}
+            person={person}
+            onChange={(label, patch) =>
+              edit(`${person.name}: ${label}`, (now) =>
+                withPeople(now, (list) => list.map((item) => (item.id === person.id ? { ...item, ...patch } : item))),
+              )
+            }
+            onRemove={() => {
+              edit(`${person.name} removed`, (now) => withPeople(now, (list) => list.filter((item) => item.id !== person.id)));
+              setWhom(null);
+            }}
+          />
+        ) : card ? (
           <RuleCard
             key={card.id}
             card={card}

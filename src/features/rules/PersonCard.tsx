@@ -1,0 +1,186 @@
+import { EVERYTHING } from '@/core/structure';
+import { findValue, indexOf, positionOf, sayMove, sayValue, type Profile, type TreeDocument } from '@/core/tree';
+import { Field, selectClass } from '@/ui/Field';
+import { InlineName } from '@/ui/InlineName';
+import { ListLine } from '@/ui/TextLine';
+
+interface Props {
+  readonly tree: TreeDocument;
+  readonly person: Profile;
+  readonly onChange: (label: string, patch: Partial<Profile>) => void;
+  readonly onRemove: () => void;
+}
+
+const OF: readonly (readonly [Profile['of'], string])[] = [
+  ['athlete', 'an athlete of ours'],
+  ['partner', 'a partner in the gym'],
+  ['opponent', 'an opponent'],
+];
+const HOW_OFTEN = [0.05, 0.15, 0.35, 0.6] as const;
+const OFTEN_WORDS = ['rarely', 'sometimes', 'often', 'mostly'];
+
+interface MovesProps {
+  readonly tree: TreeDocument;
+  readonly legend: string;
+  readonly add: string;
+  /** Ids of moves, tags, or everything. */
+  readonly chosen: readonly string[];
+  readonly withEverything: boolean;
+  readonly onChange: (chosen: string[]) => void;
+}
+
+/** A list of moves and tags, each with its way out, and one more to add. */
+function Moves({ tree, legend, add, chosen, withEverything, onChange }: MovesProps) {
+  const index = indexOf(tree);
+  const tags = [...new Set(tree.transitions.flatMap((move) => move.tags ?? []))].sort();
+  const say = (item: string): string => {
+    const move = index.transitions.get(item);
+    if (item === EVERYTHING) return 'everything that is not named below';
+    if (!move) return `all that is tagged “${item}”`;
+    return `${positionOf(index, move.from).name}: ${sayMove(move)}`;
+  };
+  return (
+    <fieldset>
+      <legend className="font-figure text-[17px] font-semibold">{legend}</legend>
+      <ul>
+        {chosen.map((item) => (
+          <li key={item} className="flex items-baseline justify-between gap-4 border-t border-hair">
+            {say(item)}
+            <button type="button" className="min-h-8 underline" onClick={() => onChange(chosen.filter((other) => other !== item))}>
+              Remove
+            </button>
+          </li>
+        ))}
+      </ul>
+      <select
+        aria-label={add}
+        className={`${selectClass} max-w-full`}
+        value=""
+        onChange={(event) => event.target.value !== '' && onChange([...new Set([...chosen, event.target.value])])}
+      >
+        <option value="">{add}</option>
+        {withEverything && <option value={EVERYTHING}>{say(EVERYTHING)}</option>}
+        {[...tags, ...tree.transitions.map((move) => move.id)].map((item) => (
+          <option key={item} value={item}>
+            {say(item)}
+          </option>
+        ))}
+      </select>
+    </fieldset>
+  );
+}
+
+/** What he shows more or less often than others do. */
+function Habits({ tree, person, onChange }: Omit<Props, 'onRemove'>) {
+  const habits = person.habits ?? [];
+  const index = indexOf(tree);
+  const set = (next: typeof habits) => onChange('habits', { habits: next.length > 0 ? next : undefined });
+  const known = habits.filter((habit) => {
+    const at = index.positions.get(habit.position);
+    return at && findValue(at, habit.value);
+  });
+  return (
+    <fieldset>
+      <legend className="font-figure text-[17px] font-semibold">Habits</legend>
+      <ul>
+        {known.map((habit) => (
+          <li key={`${habit.position} ${habit.value}`} className="flex flex-wrap items-baseline gap-x-4 border-t border-hair">
+            <span className="flex-1">
+              {positionOf(index, habit.position).name}: {sayValue(positionOf(index, habit.position), habit.value)}
+            </span>
+            <select
+              aria-label="How often"
+              className={selectClass}
+              value={habit.share}
+              onChange={(event) => set(habits.map((item) => (item === habit ? { ...habit, share: Number(event.target.value) } : item)))}
+            >
+              {!HOW_OFTEN.some((share) => share === habit.share) && (
+                <option value={habit.share}>{Math.round(habit.share * 100)} in 100</option>
+              )}
+              {HOW_OFTEN.map((share, i) => (
+                <option key={share} value={share}>
+                  {OFTEN_WORDS[i]}, {Math.round(share * 100)} in 100
+                </option>
+              ))}
+            </select>
+            <button type="button" className="min-h-8 underline" onClick={() => set(habits.filter((item) => item !== habit))}>
+              Remove
+            </button>
+          </li>
+        ))}
+      </ul>
+      <select
+        aria-label="Add a habit"
+        className={`${selectClass} max-w-full`}
+        value=""
+        onChange={(event) => {
+          const [position, value] = event.target.value.split('\n');
+          if (position && value)
+            set([...habits.filter((item) => item.position !== position || item.value !== value), { position, value, share: 0.6 }]);
+        }}
+      >
+        <option value="">Add a habit …</option>
+        {tree.positions.flatMap((position) =>
+          position.reads
+            .filter((read) => read.kind !== 'timing')
+            .flatMap((read) =>
+              read.values.map((value) => (
+                <option key={`${position.id} ${value.id}`} value={`${position.id}\n${value.id}`}>
+                  {position.name}: {sayValue(position, value.id)}
+                </option>
+              )),
+            ),
+        )}
+      </select>
+    </fieldset>
+  );
+}
+
+/** One person that the tree is looked at for, or against. Every change is stored at once. */
+export function PersonCard({ tree, person, onChange, onRemove }: Props) {
+  const list = (field: 'off' | 'on' | 'physique') => (values: string[]) => onChange(field, { [field]: values.length > 0 ? values : undefined }); // prettier-ignore
+  return (
+    <section aria-label={person.name} className="grid gap-4">
+      <InlineName key={person.id} label="Name of the person" value={person.name} className="text-[24px]" onChange={(name) => onChange('renamed', { name })} />
+      <div className="flex flex-wrap gap-6">
+        <Field label="Who it is">
+          <select className={selectClass} value={person.of} onChange={(event) => onChange('who it is', { of: event.target.value as Profile['of'] })}>
+            {OF.map(([of, words]) => (
+              <option key={of} value={of}>
+                {words}
+              </option>
+            ))}
+          </select>
+        </Field>
+        <Field label="Better side">
+          <select
+            className={selectClass}
+            value={person.betterSide ?? ''}
+            onChange={(event) => onChange('better side', { betterSide: (event.target.value || undefined) as Profile['betterSide'] })}
+          >
+            <option value="">not said</option>
+            <option value="left">left</option>
+            <option value="right">right</option>
+          </select>
+        </Field>
+        <ListLine label="What he or she is like" values={person.physique ?? []} hint="short legs, heavy, beginner" onChange={list('physique')} />
+      </div>
+      <p className="text-[13px] text-soft">
+        A move tagged “{person.of === 'athlete' ? 'not' : 'not against'} short legs” falls away for a person who is like that.
+      </p>
+      <Moves
+        tree={tree}
+        legend={person.of === 'athlete' ? 'Does not do' : 'Knows it, so it will not work'}
+        add="Add a move or a tag …"
+        chosen={person.off ?? []}
+        withEverything={person.of === 'athlete'}
+        onChange={list('off')}
+      />
+      <Moves tree={tree} legend="Stays, whatever is said above" add="Add a move or a tag …" chosen={person.on ?? []} withEverything={false} onChange={list('on')} />
+      {person.of !== 'athlete' && <Habits tree={tree} person={person} onChange={onChange} />}
+      <button type="button" className="min-h-9 justify-self-start text-red underline" onClick={onRemove}>
+        Remove this person
+      </button>
+    </section>
+  ); // prettier-ignore
+}
