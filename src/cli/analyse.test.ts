@@ -97,7 +97,7 @@ describe('analyse', () => {
     ]);
     expect(Object.keys(found)).toEqual([
       'tree', 'filter', 'unanswered', 'coverage', 'deadEnds', 'unreachable', 'routes', 'necessaryHubs', 'cycles', 'dilemmas', 'oneWay', 'lateBranches',
-      'ladder', 'hubs', 'usage', 'roleChanges', 'backTakes', 'threats', 'facts', 'todo', 'odds',
+      'ladder', 'hubs', 'usage', 'roleChanges', 'backTakes', 'threats', 'facts', 'provoked', 'contradictions', 'todo', 'odds',
     ]); // prettier-ignore
   });
   it('says the same twice, and stops where it was told to', async () => {

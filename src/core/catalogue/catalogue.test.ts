@@ -1,3 +1,4 @@
+import { readFileSync } from 'node:fs';
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { findBranches } from '../drills';
@@ -44,6 +45,18 @@ describe('the catalogue', () => {
     for (const { transition, feeder } of catalogue.transitions) {
       if (transition.actor === 'opponent') expect(feeder.length, transition.id).toBeGreaterThan(3);
       else for (const mistake of transition.mistakes!) expect(Object.values(mistake).every((text) => text.length > 3), transition.id).toBe(true); // prettier-ignore
+    }
+  });
+  it('spells the sport’s terms as the glossary does, everywhere but in aliases', () => {
+    const glossary = readFileSync('docs/GLOSSARY.md', 'utf8');
+    const terms = /compares\): ([^]+?)\.\n/.exec(glossary)![1]!.replace(/\s+/g, ' ').split(' · ');
+    expect(terms.length).toBeGreaterThan(15);
+    const texts = JSON.stringify([entries.map(({ position: { aliases: _, id: _id, reads, ...rest }, feeder }) => [{ ...rest, reads: reads.map((read) => read.values.map(({ id: _v, ...value }) => value)) }, feeder]), catalogue.transitions.map(({ transition: { id: _t, from: _f, to: _to, when: _w, ...rest } }) => rest)]); // prettier-ignore
+    expect(terms.filter((term) => texts.includes(term)).length).toBeGreaterThan(12);
+    for (const term of terms) {
+      const loose = term.replace(/[-\s]/g, '[-\\s]?').replace(/^(under|over|back)(hook|step)$/, '$1[-\\s]?$2');
+      const found = new Set((texts.match(new RegExp(`(?<!\\w)${loose}(?!\\w)`, 'gi')) ?? []).map((text) => text.toLowerCase()));
+      expect([...found].filter((text) => text !== term.toLowerCase()), term).toEqual([]); // prettier-ignore
     }
   });
   it('has no name or alias twice, and ids of its own', () => {
