@@ -28,7 +28,7 @@ const PICTURES: readonly Picture[] = [
   { name: 'board', path: `/board/${TREE}?show=tree&at=headquarters` },
   { name: 'hub', path: `/board/${TREE}?show=hub&at=headquarters` },
   { name: 'guard', path: `/board/${TREE}?show=guard&at=knee-shield` },
-  { name: 'findings', path: `/board/${TREE}?show=hub`, before: (page) => clickText(page, 'No answer').then(() => undefined) },
+  { name: 'findings', path: `/board/${TREE}?show=hub` },
   {
     name: 'coverage',
     path: `/board/${TREE}?show=guard&at=knee-shield`,
@@ -38,6 +38,7 @@ const PICTURES: readonly Picture[] = [
   { name: 'finder', path: `/finder/${TREE}`, size: [390, 844], before: twoTicks },
   { name: 'catalogue', path: `/catalogue/${TREE}?at=knee-shield-high` },
   { name: 'compare', path: `/compare/${TREE}?school=pressure&against=loose` },
+  { name: 'people', path: `/rules/${TREE}`, before: (page) => clickText(page, 'Oren Vask') },
   { name: 'odds', path: `/odds/${TREE}` },
   { name: 'class', path: `/class/${TREE}` },
   { name: 'class-sheet', path: `/class/${TREE}/sheet`, size: [1280, 1100] },

@@ -18,7 +18,7 @@ function Choice({ label, value, any, options, onChange }: ChoiceProps) {
     <label className="flex items-baseline gap-1.5 text-soft">
       {label}
       <select
-        className="min-h-9 bg-paper font-medium text-ink"
+        className="min-h-9 max-w-40 bg-paper font-medium text-ink"
         value={value ?? ''}
         onChange={(event) => onChange(event.target.value || undefined)}
       >
@@ -56,7 +56,7 @@ export function FilterRow({ tree, filter, onFilter, children }: Props) {
     <div
       role="group"
       aria-label="Look at it"
-      className="flex flex-wrap items-baseline gap-x-6 border-b border-hair px-4 font-figure text-[15px]"
+      className="flex flex-wrap items-baseline gap-x-4 border-b border-hair px-4 font-figure text-[15px]"
     >
       <Choice
         label="Cloth"
@@ -112,7 +112,7 @@ export function FilterRow({ tree, filter, onFilter, children }: Props) {
         <Link href={`/rules/${encodeURIComponent(tree.id)}`} className="mr-3 inline-block py-1 text-soft underline">
           Cards
         </Link>
-        {ruleSet && <span className="text-red">Check the current rule book{ruleSet.date ? `; this card is of ${ruleSet.date}` : ''}.</span>}
+        {ruleSet && <span className="text-red">Check the current rule book{ruleSet.date ? `, card of ${ruleSet.date}` : ''}.</span>}
       </p>
     </div>
   );

@@ -164,7 +164,7 @@ describe('a class for somebody', () => {
     await clickText(page, 'For whom, under which rules');
     await choose('Rules', 'saltmarsh-juniors');
     await choose('Against', 'tove-lind');
-    await waitForText(page, 'Check the current rule book; this card is of');
+    await waitForText(page, 'Check the current rule book, card of');
     await stored();
     await go('/class/league-evening/sheet');
     await waitForText(page, 'Under “Saltmarsh league, juniors”, a card of 2026-09-01: check the current rule book.');
@@ -188,13 +188,29 @@ describe('the log, the cards and the comparison', () => {
     const { tree } = (await (await fetch(`${server.baseUrl}/api/trees/league-evening/file`)).json()) as { tree: { ruleSets: { name: string; forbidden: unknown[] }[] } }; // prettier-ignore
     expect(tree.ruleSets.at(-1)).toMatchObject({ name: 'New rule card of the harbour cup', forbidden: [{ tag: 'stack' }] });
   });
-  it('the log leads back to the beginning, and forth again', async () => {
+  it('a person is added, looked at, and hides what does not suit', async () => {
+    await clickText(page, 'Add a person');
+    await page.waitForSelector('section[aria-label="New person"]');
+    expect(await seriousFindings(page)).toEqual([]);
+    await page.type('section[aria-label="New person"] input[placeholder^="short legs"]', 'short legs');
+    await page.keyboard.press('Enter');
+    await page.select('select[aria-label="Add a move or a tag …"]', 'headquarters-i-drag-the-leg');
+    await waitForText(page, 'Headquarters: I drag the leg');
+    await stored();
+    await go('/board/league-evening?show=tree&who=person');
+    await waitForText(page, '2 transitions hidden: 2 by the person');
+  });
+  it('the log leads back to the beginning, and forth again, and says who', async () => {
     const now = JSON.stringify(await treeFile());
     await go('/history/league-evening');
+    await page.type('input[placeholder="your name"]', 'Ilse Brandt');
+    await page.keyboard.press('Enter');
+    await page.waitForFunction(() => document.cookie.includes('Ilse'));
     expect(await seriousFindings(page)).toEqual([]);
     const buttons = await page.$$('main li button');
     await buttons.at(-1)!.click();
     await waitForText(page, 'back to revision 1');
+    await waitForText(page, 'Ilse Brandt');
     expect((await treeFile()).positions.some((position) => position.id === 'shin-to-shin')).toBe(false);
     const [last] = await page.$$('main li button');
     await last!.click();

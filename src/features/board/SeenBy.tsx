@@ -8,7 +8,7 @@ export function SeenBy({ tree, swapped, dispatch }: { tree: TreeDocument; swappe
     <label className="flex items-baseline gap-1.5 text-soft">
       Seen by
       <select
-        className="min-h-9 bg-paper font-medium text-ink"
+        className="min-h-9 max-w-32 bg-paper font-medium text-ink"
         value={swapped ? 'other' : 'owner'}
         onChange={(event) => dispatch({ type: 'seen', swapped: event.target.value === 'other' })}
       >

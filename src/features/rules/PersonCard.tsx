@@ -166,7 +166,8 @@ export function PersonCard({ tree, person, onChange, onRemove }: Props) {
         <ListLine label="What he or she is like" values={person.physique ?? []} hint="short legs, heavy, beginner" onChange={list('physique')} />
       </div>
       <p className="text-[13px] text-soft">
-        A move tagged “{person.of === 'athlete' ? 'not' : 'not against'} short legs” falls away for a person who is like that.
+        A move tagged “{person.of === 'athlete' ? 'not' : 'not against'} {person.physique?.[0] ?? 'short legs'}” falls away for a person who is
+        like that.
       </p>
       <Moves
         tree={tree}
