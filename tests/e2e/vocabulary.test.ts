@@ -203,10 +203,10 @@ describe('the log, the cards and the comparison', () => {
   it('the log leads back to the beginning, and forth again, and says who', async () => {
     const now = JSON.stringify(await treeFile());
     await go('/history/league-evening');
+    expect(await seriousFindings(page)).toEqual([]);
     await page.type('input[placeholder="your name"]', 'Ilse Brandt');
     await page.keyboard.press('Enter');
     await page.waitForFunction(() => document.cookie.includes('Ilse'));
-    expect(await seriousFindings(page)).toEqual([]);
     const buttons = await page.$$('main li button');
     await buttons.at(-1)!.click();
     await waitForText(page, 'back to revision 1');
