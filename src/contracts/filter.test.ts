@@ -1,5 +1,6 @@
 import { describe, expect, it } from 'vitest';
-import { filterFromParams, queryOf } from './filter';
+import { filterFromParams } from './filter';
+import { queryOf } from './filterQuery';
 
 const parsed = (query: string) => {
   const found: Record<string, string | string[]> = {};

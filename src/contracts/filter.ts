@@ -29,12 +29,3 @@ export function filterFromParams(found: Record<string, string | string[] | undef
   const { cloth, rules, age, level, school, who } = params.parse(found);
   return filterSchema.parse({ context: cloth, ruleSet: rules, age, level, school, ...(who ? { profiles: who } : {}) });
 }
-
-/** The same filter as the query of an address, without the question mark; '' = no filter. */
-export function queryOf(filter: Filter): string {
-  const query = new URLSearchParams();
-  const { context, ruleSet, age, level, school, profiles = [] } = filter;
-  for (const [key, value] of Object.entries({ cloth: context, rules: ruleSet, age, level, school })) if (value !== undefined) query.set(key, String(value)); // prettier-ignore
-  for (const id of profiles) query.append('who', id);
-  return query.toString();
-}

@@ -1,6 +1,6 @@
 'use client';
 import type { Dispatch } from 'react';
-import { queryOf } from '@/contracts/filter';
+import { queryOf } from '@/contracts/filterQuery';
 import { AppStrip } from '@/ui/AppStrip';
 import { screenLinks } from '@/ui/screenLinks';
 import { StripButton } from '@/ui/StripButton';

@@ -5,7 +5,6 @@ import { useEffect, useMemo, useRef, useState } from 'react';
 import { FilterDifference } from '@/client/FilterDifference';
 import { FilterRow } from '@/client/FilterRow';
 import type { ClassPlan } from '@/contracts/classPlan';
-import { filterSchema } from '@/contracts/filter';
 import { isFiltering, type Filter } from '@/core/structure';
 import type { Refusal } from '@/contracts/changes';
 import { classSheetOf, minutesInWords, minutesText, unitTitle } from '@/core/drills';
@@ -108,7 +107,7 @@ export function ClassScreen({ tree, plan: opened, revision }: Props) {
             <FilterRow
               tree={tree}
               filter={filter}
-              onFilter={(next) => change({ filter: isFiltering(next) ? filterSchema.parse(next) : undefined })}
+              onFilter={(next) => change({ filter: isFiltering(next) ? { ...next, profiles: [...(next.profiles ?? [])] } : undefined })}
             />
             <FilterDifference
               tree={tree}

@@ -3,7 +3,7 @@ import { useMemo, useState } from 'react';
 import type { Choice, Odds, StartOdds } from '@/core/odds';
 import { FilterDifference } from '@/client/FilterDifference';
 import { FilterRow } from '@/client/FilterRow';
-import { queryOf } from '@/contracts/filter';
+import { queryOf } from '@/contracts/filterQuery';
 import { filterTree, isFiltering, type Filter } from '@/core/structure';
 import { indexOf, positionOf, type Position, type TreeDocument } from '@/core/tree';
 import { AppStrip } from '@/ui/AppStrip';
