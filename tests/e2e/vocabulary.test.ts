@@ -229,6 +229,24 @@ describe('the log, the cards and the comparison', () => {
   });
 });
 
+describe('a place that goes on in another tree', () => {
+  it('is linked, is no dead end, and leads there', async () => {
+    await go('/board/league-evening?show=hub&at=truck-side');
+    await clickText(page, 'About this position');
+    await clickText(page, 'It goes on in another tree');
+    await page.waitForFunction(() => [...document.querySelectorAll('option')].some((option) => option.textContent === 'League evening, copy')); // prettier-ignore
+    await choose('It goes on in the tree', 'league-evening-copy');
+    await page.waitForFunction(() =>
+      [...document.querySelectorAll('label')].some((label) => label.textContent?.startsWith('at the place')),
+    );
+    await choose('at the place', 'one-hook');
+    await stored();
+    await clickText(page, 'Goes on in');
+    await page.waitForFunction(() => location.pathname === '/board/league-evening-copy');
+    await waitForText(page, 'One hook in');
+  });
+});
+
 describe('a tree of the guard player', () => {
   it('begins on the files, goes down to a sweep, and takes the catalogue from below', async () => {
     await go('/files');

@@ -4,7 +4,7 @@ import { describe, expect, it } from 'vitest';
 import { findBranches } from '../drills';
 import { findUnreachable } from '../structure';
 import { checkTree, containsMarkup, emptyTree, isGoal, LINES, type TreeDocument } from '../tree';
-import { contradict, findPlaces, findTakeable, findTaken, findUnconfirmed, getCatalogue, isOneLetterOff, placeOf, saySign, searchCatalogue, SIGNS, withEntry, withTakenTransition, type Place, type Seen, type Sign } from './index'; // prettier-ignore
+import { contradict, findMovesFor, findPlaces, findTakeable, findTaken, findUnconfirmed, getCatalogue, isOneLetterOff, placeOf, saySign, searchCatalogue, SIGNS, withConfirmed, withEntry, withMove, withTakenTransition, type Place, type Seen, type Sign } from './index'; // prettier-ignore
 
 const catalogue = getCatalogue();
 const entries = catalogue.positions;
@@ -139,6 +139,19 @@ describe('taking from it', () => {
     expect(withEntry(first.tree, entry('closed-low')).tree).toBe(first.tree);
     expect(findUnconfirmed(first.tree)).toEqual({ positions: ['closed-low'], transitions: [] });
     expect(checkTree(first.tree).ok).toBe(true);
+  });
+  it('offers the moves that answer what he shows, takes one with its landing, and confirms both', () => {
+    const { tree } = withEntry(emptyTree('t', 'T'), entry('closed-low'), { start: true });
+    const at = { position: 'closed-low', value: 'breaks', actor: 'owner' as const };
+    const offered = findMovesFor(tree, catalogue, at);
+    expect(offered[0]!.when).toMatchObject({ he: expect.arrayContaining(['breaks']) });
+    expect(offered.every((move) => move.from === 'closed-low' && move.actor === 'owner')).toBe(true);
+    const taken = withMove(tree, catalogue, offered[0]!, 'closed-low');
+    expect([taken.isNew, taken.to]).toEqual([true, offered[0]!.to]);
+    expect(checkTree(taken.tree).ok).toBe(true);
+    expect(findMovesFor(taken.tree, catalogue, at).map((move) => move.id)).not.toContain(offered[0]!.id);
+    const confirmed = withConfirmed(taken.tree, 'closed-low');
+    expect(findUnconfirmed(confirmed)).toEqual({ positions: [taken.to], transitions: [] });
   });
   it('knows a place by its name, however the coach made it', () => {
     const tree = { ...emptyTree('t', 'T'), positions: [{ ...entry('lasso').position, id: 'mine', name: 'LASSO' }] };

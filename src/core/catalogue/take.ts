@@ -120,3 +120,10 @@ export function withMove(
   const landed = withEntry(tree, entry);
   return { tree: withTakenTransition(landed.tree, catalogue, { transition, from, to: landed.id }), to: landed.id, isNew };
 }
+
+/** The coach has read what was copied: the place, and the ways out of it, are now the tree's own. */
+export const withConfirmed = (tree: TreeDocument, at: PositionId): TreeDocument => ({
+  ...tree,
+  positions: tree.positions.map((item) => (item.id === at ? { ...item, fromCatalogue: undefined } : item)),
+  transitions: tree.transitions.map((move) => (move.from === at ? { ...move, fromCatalogue: undefined } : move)),
+});

@@ -97,6 +97,30 @@ export function MoveDetails({ tree, move, onChange }: Props) {
       <ListLine label="Needs first" values={move.needs ?? []} hint="foot off the hip" onChange={(needs) => onChange('needs', { needs: orNone(needs) })} />
       <ListLine label="Makes" values={move.makes ?? []} onChange={(makes) => onChange('makes', { makes: orNone(makes) })} />
       <ListLine label="Undoes" values={move.undoes ?? []} onChange={(undoes) => onChange('undoes', { undoes: orNone(undoes) })} />
+      <Field label="If it fails I am in">
+        <select
+          className={selectClass}
+          value={move.onFail ?? ''}
+          onChange={(event) => onChange('if it fails', { onFail: event.target.value || undefined })}
+        >
+          <option value="">what he shows decides</option>
+          {tree.positions.map((position) => (
+            <option key={position.id} value={position.id}>
+              {position.name}
+            </option>
+          ))}
+        </select>
+      </Field>
+      <ListLine
+        label="Fits with the legs, where not only as here"
+        values={move.fits?.legRelations ?? []}
+        hint="knee across my chest"
+        onChange={(legRelations) => {
+          const { legRelations: _legs, ...rest } = move.fits ?? {};
+          const fits = legRelations.length > 0 ? { ...rest, legRelations } : rest;
+          onChange('fits', { fits: Object.keys(fits).length > 0 ? fits : undefined });
+        }}
+      />
       <Mistakes move={move} onChange={onChange} />
       <ListLine label="Care" mark=";" values={move.hazards ?? []} onChange={(hazards) => onChange('care', { hazards: orNone(hazards) })} />
       <TextLine label="Where it comes from" value={move.source ?? ''} hint="own idea, a colleague, a class" onChange={text('source')} />

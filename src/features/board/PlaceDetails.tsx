@@ -1,12 +1,13 @@
 import type { Dispatch, ReactNode } from 'react';
 import { SIGN_GROUPS } from '@/core/catalogue';
 import {
-  DISTANCES, DISTANCE_WORDS, ENDING_WORDS, ENDINGS, FAMILIES, indexOf, ownerRoleOf, STANCES, STANCE_WORDS, TEMPO_WORDS, TEMPOS, withoutPosition, type Ending, type OwnerRole, type Position, type TreeDocument,
+  CONTEXT_WORDS, DISTANCES, DISTANCE_WORDS, ENDING_WORDS, ENDINGS, FAMILIES, indexOf, ownerRoleOf, STANCES, STANCE_WORDS, TEMPO_WORDS, TEMPOS, withoutPosition, type Context, type Ending, type OwnerRole, type Position, type Tempo, type TreeDocument,
 } from '@/core/tree'; // prettier-ignore
 import { Field, selectClass } from '@/ui/Field';
 import { plural } from '@/ui/figures';
 import { ListLine, TextLine } from '@/ui/TextLine';
 import type { BoardAction } from './boardState';
+import { ContinuesIn } from './ContinuesIn';
 
 interface Props {
   readonly tree: TreeDocument;
@@ -114,6 +115,11 @@ export function PlaceDetails({ tree, position, onChange, dispatch }: Props) {
   // The role that goes without saying is left out.
   const setRole = (role: OwnerRole) =>
     onChange('role', { ownerRole: role === ownerRoleOf(tree, { ...position, ownerRole: undefined }) ? undefined : role });
+  const setTempoIn = (context: Context, tempo: Tempo | undefined) => {
+    const others = (position.tempoByContext ?? []).filter((item) => item.context !== context);
+    const all = tempo ? [...others, { context, tempo }] : others;
+    onChange(`time, ${CONTEXT_WORDS[context]}`, { tempoByContext: all.length > 0 ? all : undefined });
+  };
   const text = (field: 'legRelation' | 'tempoReason' | 'windowCloses' | 'source' | 'notes') => (value: string) => onChange(field, { [field]: value === '' ? undefined : value }); // prettier-ignore
   const list = (field: 'aliases' | 'hazards') => (values: string[]) => onChange(field, { [field]: values.length > 0 ? values : undefined });
   return (
@@ -122,9 +128,21 @@ export function PlaceDetails({ tree, position, onChange, dispatch }: Props) {
       <div className="grid gap-2">
         <Choice label="Kind of place" value={position.family} options={FAMILIES} onChange={(family) => family && onChange('kind', { family })} />
         <Choice label="Time here" value={position.tempo} options={TEMPOS} words={TEMPO_WORDS} onChange={(tempo) => tempo && onChange('time', { tempo })} />
+        {tree.contexts.map((context) => (
+          <Choice
+            key={context}
+            label={`Time here, ${CONTEXT_WORDS[context]}`}
+            none="the same"
+            value={position.tempoByContext?.find((item) => item.context === context)?.tempo}
+            options={TEMPOS}
+            words={TEMPO_WORDS}
+            onChange={(tempo) => setTempoIn(context, tempo)}
+          />
+        ))}
         <TextLine label="Why" value={position.tempoReason ?? ''} hint="his leg is trapped between mine" onChange={text('tempoReason')} />
         <TextLine label="The chance is gone" value={position.windowCloses ?? ''} hint="when he faces me again" onChange={text('windowCloses')} />
         <Choice label="The climb ends here as" none="it goes on" value={position.ends} options={ENDINGS} words={ENDING_WORDS} onChange={(ends) => onChange('ending', { ends })} />
+        <ContinuesIn position={position} onChange={onChange} />
         <SchoolEndings tree={tree} position={position} onChange={onChange} />
         <Tick checked={isStart} onChange={setStart}>A round can start here</Tick>
         {start && (
@@ -143,6 +161,9 @@ export function PlaceDetails({ tree, position, onChange, dispatch }: Props) {
         )}
         <Tick checked={ownerRoleOf(tree, position) === 'below'} onChange={(on) => setRole(on ? 'below' : 'top')}>I am below</Tick>
         <Tick checked={position.wordingUnsure ?? false} onChange={(on) => onChange('wording', { wordingUnsure: on || undefined })}>Not sure of the name yet</Tick>
+        <Tick checked={position.heSeesItFirst ?? false} onChange={(on) => onChange('who sees first', { heSeesItFirst: on || undefined })}>
+          He sees my choice before I make it
+        </Tick>
         <ListLine label="Other names" values={position.aliases ?? []} onChange={list('aliases')} />
         <TextLine label="The legs" value={position.legRelation ?? ''} hint="his hook outside my lead leg" onChange={text('legRelation')} />
         <Choice label="I am" none="not said" value={position.stance} options={STANCES} words={STANCE_WORDS} onChange={(stance) => onChange('stance', { stance })} />

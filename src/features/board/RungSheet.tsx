@@ -2,7 +2,7 @@
 import type { Dispatch } from 'react';
 import { TEMPO_WORDS, ENDING_WORDS, indexOf, LINES, withPosition, type Position, type TreeDocument } from '@/core/tree';
 import type { Odds } from '@/core/odds';
-import type { Catalogue } from '@/core/catalogue';
+import { withConfirmed, type Catalogue } from '@/core/catalogue';
 import type { HiddenBy } from '@/core/structure';
 import { clock, inHundred, plural } from '@/ui/figures';
 import type { BoardAction, Caret } from './boardState';
@@ -101,6 +101,18 @@ export function RungSheet({ tree, hidden, catalogue, position, odds, pending, ca
           )}
         </p>
       </div>
+      {(position.fromCatalogue ?? moves.find((move) => move.fromCatalogue)) && (
+        <p className="mt-2 text-soft">
+          {position.fromCatalogue ? 'From the catalogue, not confirmed yet.' : 'Some ways are from the catalogue, not confirmed yet.'}{' '}
+          <button
+            type="button"
+            className="min-h-8 underline"
+            onClick={() => dispatch({ type: 'edit', label: `${position.name} confirmed`, tree: withConfirmed(tree, position.id) })}
+          >
+            I have read it
+          </button>
+        </p>
+      )}
       <OddsLine position={position} odds={odds} pending={pending} />
       {caret && <CaretLine tree={tree} caret={caret} catalogue={catalogue} dispatch={dispatch} />}
       {!position.ends && <ShowsList tree={tree} hidden={hidden} position={position} odds={odds} dispatch={dispatch} />}

@@ -1,6 +1,6 @@
 'use client';
 import { useState } from 'react';
-import { catalogueFor, findTakeable, findTaken, findUnconfirmed, searchCatalogue, searchMoves, withEntry, withTakenTransition, type CataloguePosition, type GymEntry } from '@/core/catalogue'; // prettier-ignore
+import { catalogueFor, findTakeable, findTaken, findUnconfirmed, searchCatalogue, searchMoves, withConfirmed, withEntry, withTakenTransition, type CataloguePosition, type GymEntry } from '@/core/catalogue'; // prettier-ignore
 import { groupBy } from '@/core/base';
 import { sayHis, sayMine, type Family, type TreeDocument } from '@/core/tree';
 import { AppStrip } from '@/ui/AppStrip';
@@ -133,13 +133,7 @@ export function CatalogueScreen({ tree: opened, revision, at, entries }: Props) 
             entry={entry}
             onEntry={(change) => void own.edit(change)}
             onTake={() => take(entry)}
-            onConfirm={(id) =>
-              edit('confirmed', (now) => ({
-                ...now,
-                positions: now.positions.map((item) => (item.id === id ? { ...item, fromCatalogue: undefined } : item)),
-                transitions: now.transitions.map((move) => (move.from === id ? { ...move, fromCatalogue: undefined } : move)),
-              }))
-            }
+            onConfirm={(id) => edit('confirmed', (now) => withConfirmed(now, id))}
             onShow={setShown}
           />
         </div>

@@ -4,7 +4,14 @@ import { whoFrom } from '@/contracts/whoName';
 import { TREE_FILE_MAX_BYTES } from '@/core/notation';
 import { readBody, refuse, respond } from '@/server/http/respond';
 import { getWorkplace } from '@/server/services/workplace';
-import { importTree } from '@/server/services/trees';
+import { findTrees, importTree } from '@/server/services/trees';
+
+/** The gym's trees, last changed first. */
+export const GET = () =>
+  respond('trees', async () => {
+    const { db, gymId } = await getWorkplace();
+    return Response.json({ trees: (await findTrees(db, gymId)).map(({ treeId, name }) => ({ treeId, name })) });
+  });
 
 /** Takes in a tree file (the body); `?mode=replace` replaces the tree with the same id, else it becomes a tree of its own. */
 export const POST = (request: NextRequest) =>
