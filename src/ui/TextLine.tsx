@@ -19,7 +19,7 @@ export function TextLine({ label, value, hint, maxLength = 4000, onChange }: Pro
       <span className="text-[13px] text-soft">{label}</span>
       <input
         value={draft ?? value}
-        placeholder={hint}
+        placeholder={hint === undefined ? undefined : `e.g. ${hint}`}
         maxLength={maxLength}
         autoComplete="off"
         onChange={(event) => setDraft(event.target.value)}

@@ -192,7 +192,7 @@ describe('the log, the cards and the comparison', () => {
     await clickText(page, 'Add a person');
     await page.waitForSelector('section[aria-label="New person"]');
     expect(await seriousFindings(page)).toEqual([]);
-    await page.type('section[aria-label="New person"] input[placeholder^="short legs"]', 'short legs');
+    await page.type('section[aria-label="New person"] input[placeholder^="e.g. short legs"]', 'short legs');
     await page.keyboard.press('Enter');
     await page.select('select[aria-label="Add a move or a tag …"]', 'headquarters-i-drag-the-leg');
     await waitForText(page, 'Headquarters: I drag the leg');
@@ -204,7 +204,7 @@ describe('the log, the cards and the comparison', () => {
     const now = JSON.stringify(await treeFile());
     await go('/history/league-evening');
     expect(await seriousFindings(page)).toEqual([]);
-    await page.type('input[placeholder="your name"]', 'Ilse Brandt');
+    await page.type('input[placeholder="e.g. Kim"]', 'Ilse Brandt');
     await page.keyboard.press('Enter');
     await page.waitForFunction(() => document.cookie.includes('Ilse'));
     const buttons = await page.$$('main li button');

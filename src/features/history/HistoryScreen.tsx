@@ -71,7 +71,7 @@ export function HistoryScreen({ tree, revision, who, changes }: Props) {
         <h1 className="text-[29px]">Log of changes</h1>
         <p className="text-soft">Going back is a change like any other: it is added to the log, and nothing after it is lost.</p>
         <div className="mt-2 max-w-60">
-          <TextLine label="What you are called in the log" value={who ?? ''} hint="your name" maxLength={80} onChange={callMe} />
+          <TextLine label="What you are called in the log" value={who ?? ''} hint="Kim" maxLength={80} onChange={callMe} />
         </div>
         {problem && (
           <p role="alert" className="my-2 border-l-[3px] border-red pl-3">
