@@ -1,3 +1,4 @@
+import { readFileSync } from 'node:fs';
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { findTooDeep, formatTreeFile, normaliseTree } from '@/core/notation';
@@ -55,6 +56,28 @@ describe('the tree file', () => {
   });
 });
 
+describe('a file of version 1', () => {
+  const kept = readFileSync('tests/fixtures/leagueEvening.v1.json', 'utf8');
+  it('is read whole, its levels listed, and written as version 2', () => {
+    const read = parseTreeFile(kept);
+    if (!read.ok) throw new Error(read.error.join(' '));
+    const was = JSON.parse(kept) as { positions: unknown[]; transitions: unknown[] };
+    expect([read.value.positions.length, read.value.transitions.length]).toEqual([was.positions.length, was.transitions.length]);
+    expect(read.value.ruleSets!.map((card) => card.levels)).toEqual([['third year'], undefined, undefined].slice(0, read.value.ruleSets!.length)); // prettier-ignore
+    const again = formatTreeFile(read.value);
+    expect(again).toContain('"version": 2');
+    expect(parseTreeFile(again)).toEqual(read);
+  });
+  it('keeps what it hopes to provoke where that is shown', () => {
+    const old = JSON.parse(kept) as { transitions: { provokes?: string[]; from: string }[]; positions: { id: string; reads: { values: { id: string }[] }[] }[] }; // prettier-ignore
+    const move = old.transitions[0]!;
+    const shown = old.positions.find((position) => position.id === move.from)!.reads[0]!.values[0]!.id;
+    move.provokes = [shown, 'nowhere-shown'];
+    const read = parseTreeFile(JSON.stringify(old));
+    expect(read.ok && read.value.transitions.find((item) => item.provokes)!.provokes).toEqual([shown]);
+  });
+});
+
 describe('a bad file gets a sentence that names the place', () => {
   it('wrong JSON, with line and column', () => {
     expect(problems('{\n  "format": nonsense\n}')).toMatch(/^Line 2, column \d+: this is not JSON/);
@@ -63,7 +86,9 @@ describe('a bad file gets a sentence that names the place', () => {
   it('another format, an unknown version', () => {
     expect(problems('[]')).toContain('not a tree file');
     expect(problems('null')).toContain('not a tree file');
-    expect(problems('{"format":"red-ladder-tree","version":99}')).toBe('version: this file has version 99; this program reads version 1.');
+    expect(problems('{"format":"red-ladder-tree","version":99}')).toBe(
+      'version: this file has version 99; this program reads versions 1 and 2.',
+    );
   });
   it('unknown fields, wrong types, too long texts', () => {
     expect(changed((file) => (file.positions[3].colour = 'red'))).toMatch(/^positions\[3\] \("de-la-riva"\): Unrecognized key: "colour"/);

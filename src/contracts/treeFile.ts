@@ -12,13 +12,14 @@ import {
 } from '@/core/notation';
 import { checkTree, describeTreeError, type TreeDocument } from '@/core/tree';
 import { headerSchema, positionSchema, transitionSchema } from './treeDocument';
+import { upgradeTree } from './upgradeTree';
 
 const MAX_POSITIONS = 5000;
 const MAX_TRANSITIONS = 20_000;
 
 const fileSchema = z.strictObject({
   format: z.literal(TREE_FILE_FORMAT),
-  version: z.literal(TREE_FILE_VERSION),
+  version: z.union([z.literal(1), z.literal(TREE_FILE_VERSION)]),
   tree: headerSchema,
   positions: z.array(positionSchema).max(MAX_POSITIONS),
   transitions: z.array(transitionSchema).max(MAX_TRANSITIONS),
@@ -74,15 +75,15 @@ export function parseTreeFile(text: string): Result<TreeDocument, FileProblems> 
   if (typeof head !== 'object' || head === null || head.format !== TREE_FILE_FORMAT) {
     return err([`The file: this is not a tree file; it should begin with "format": "${TREE_FILE_FORMAT}".`]);
   }
-  if (head.version !== TREE_FILE_VERSION) {
+  if (head.version !== 1 && head.version !== TREE_FILE_VERSION) {
     return err([
-      `version: this file has version ${JSON.stringify(head.version) ?? 'none'}; this program reads version ${TREE_FILE_VERSION}.`,
+      `version: this file has version ${JSON.stringify(head.version) ?? 'none'}; this program reads versions 1 and ${TREE_FILE_VERSION}.`,
     ]);
   }
   const form = fileSchema.safeParse(json.value);
   if (!form.success) return err(form.error.issues.slice(0, 20).map((issue) => `${placeOf(issue.path, json.value)}: ${issue.message}.`));
-  const { tree, positions, transitions } = form.data;
-  const checked = checkTree({ ...tree, positions, transitions });
+  const { version, tree, positions, transitions } = form.data;
+  const checked = checkTree(upgradeTree({ ...tree, positions, transitions }, version));
   if (!checked.ok) return err(checked.error.slice(0, 20).map(describeTreeError));
   return ok(normaliseTree(checked.value));
 }

@@ -2,7 +2,8 @@ import type { TreeDocument } from '../tree';
 import { normaliseTree } from './normalise';
 
 export const TREE_FILE_FORMAT = 'red-ladder-tree';
-export const TREE_FILE_VERSION = 1;
+/** Written; version 1 is read and upgraded. */
+export const TREE_FILE_VERSION = 2;
 export const TREE_FILE_MAX_BYTES = 20 * 1024 * 1024;
 /** Deeper than any tree file can be: a contact's target lies ten levels down. */
 export const TREE_FILE_MAX_DEPTH = 32;
