@@ -3,6 +3,7 @@ import { mkdtemp, rm, writeFile } from 'node:fs/promises';
 import { tmpdir } from 'node:os';
 import path from 'node:path';
 import { afterAll, beforeAll, describe, expect, it, vi } from 'vitest';
+import { parseContacts } from '@/core/grips';
 import { formatTreeFile } from '@/core/notation';
 import type { TreeDocument } from '@/core/tree';
 import { demoTree } from '../../demo/demoTree';
@@ -97,8 +98,39 @@ describe('analyse', () => {
     ]);
     expect(Object.keys(found)).toEqual([
       'tree', 'filter', 'unanswered', 'coverage', 'deadEnds', 'unreachable', 'routes', 'necessaryHubs', 'cycles', 'dilemmas', 'oneWay', 'lateBranches',
-      'ladder', 'hubs', 'usage', 'roleChanges', 'backTakes', 'threats', 'facts', 'provoked', 'contradictions', 'todo', 'odds',
+      'ladder', 'hubs', 'usage', 'roleChanges', 'backTakes', 'threats', 'facts', 'provoked', 'contradictions', 'contacts', 'mirror', 'todo', 'odds',
     ]); // prettier-ignore
+  });
+  it('keeps the account of the holds, says what his grips shut, and looks at the other side', async () => {
+    const held = (text: string) => {
+      const parsed = parseContacts(text);
+      if (!parsed.ok) throw new Error(parsed.error.join(' '));
+      return parsed.value;
+    };
+    const doc = tree(
+      [position('a'), position('pin', { ends: 'settled' })],
+      [
+        mine('drag', 'a', 'pin', {
+          name: 'drag with the left hand',
+          steps: [{ contacts: held('left hand far ankle, left hand far knee') }, { contacts: held('left hand far lapel, right hand far feather') }, { contacts: [] }],
+          contactRules: [{ kind: 'hold', fromStep: 1, toStep: 2, contacts: held('left hand far ankle') }],
+          blockedBy: [held('his left hand far collar, his right hand far sleeve')],
+        }),
+      ],
+    ); // prettier-ignore
+    const { out } = await analyse(formatTreeFile(doc), '--their-grips', 'his left hand far collar, his right hand far sleeve', '--mirror'); // prettier-ignore
+    const { contacts, mirror } = JSON.parse(out) as { contacts: Record<string, unknown> & { moves: { handOvers: { kind: string }[] }[] }; mirror: unknown }; // prettier-ignore
+    expect(contacts.moves[0]).toMatchObject({ transition: 'drag', steps: 3, doubleBookings: [{ step: 1 }], brokenRules: [{ steps: [2] }], emptySteps: [3], load: [{ part: 'rightHand', trades: 1 }] }); // prettier-ignore
+    expect(contacts.moves[0]!.handOvers.map((item) => item.kind)).toEqual(['trade', 'released', 'taken', 'released', 'released']);
+    expect(contacts.unknownSpots).toEqual([{ transition: 'drag', step: 2, word: 'feather' }]);
+    expect(contacts.withoutUniform).toMatchObject([{ step: 2, substitute: null, suggested: { part: 'back of the neck' } }]);
+    expect(mirror).toEqual({ skipped: [] });
+    const plain = await analyse(formatTreeFile(doc), '--their-grips', 'his left hand far collar, his right hand far sleeve');
+    expect(JSON.parse(plain.out)).toMatchObject({
+      mirror: null,
+      contacts: { theirGrips: { options: [{ transition: 'drag', status: 'blocked', toBreak: [{ part: 'leftHand' }] }], toBreakOnTheShortestWay: [{ part: 'leftHand' }] } },
+    }); // prettier-ignore
+    expect((await analyse(formatTreeFile(doc), '--their-grips', 'his wing collar')).complaint).toContain('begin with what holds');
   });
   it('says the same twice, and stops where it was told to', async () => {
     const text = formatTreeFile(demoTree());

@@ -1,10 +1,11 @@
 import type { Filter } from '@/core/structure';
-import { CONTEXTS, type Context, type TreeDocument } from '@/core/tree';
+import { parseContacts } from '@/core/grips';
+import { CONTEXTS, type Contact, type Context, type TreeDocument } from '@/core/tree';
 import { analysisOf, type AnalysisOptions } from './analysis';
 import { complain, readTree } from './readTree';
 
 const USAGE =
-  'Usage: npm run -s analyse -- FILE [--context gi|noGi|strikes] [--rule-set ID] [--age YEARS] [--level NAME] [--school NAME] [--profile ID]… [--round SECONDS] [--routes N] [--cycles N]';
+  'Usage: npm run -s analyse -- FILE [--context gi|noGi|strikes] [--rule-set ID] [--age YEARS] [--level NAME] [--school NAME] [--profile ID]… [--their-grips "his left hand far collar, …"] [--mirror] [--round SECONDS] [--routes N] [--cycles N]';
 
 type Arguments = AnalysisOptions & { readonly file: string };
 
@@ -21,11 +22,17 @@ function parseArguments(args: readonly string[]): Arguments | string {
   const numbers = { roundSeconds: 300, routes: 10_000, cycles: 10_000 };
   const filter: { context?: Context; ruleSet?: string; school?: string; level?: string; age?: number } = {};
   const profiles: string[] = [];
+  let theirGrips: readonly Contact[] | null = null;
+  let mirror = false;
   const files: string[] = [];
   for (let i = 0; i < args.length; i++) {
     const arg = args[i]!;
     if (!arg.startsWith('--')) {
       files.push(arg);
+      continue;
+    }
+    if (arg === '--mirror') {
+      mirror = true;
       continue;
     }
     const given = args[++i];
@@ -38,13 +45,17 @@ function parseArguments(args: readonly string[]): Arguments | string {
       const age = wholeNumber(arg, given, 120);
       if (typeof age === 'string') return age;
       filter.age = age;
+    } else if (arg === '--their-grips') {
+      const grips = parseContacts(given ?? '');
+      if (!grips.ok) return `--their-grips: ${grips.error.join(' ')}`;
+      theirGrips = grips.value;
     } else if (arg !== '--profile' && !(arg in WORDS)) return `"${arg}" is not known. ${USAGE}`;
     else if (given === undefined || given.startsWith('--')) return `${arg} needs a name after it. ${USAGE}`;
     else if (arg === '--profile') profiles.push(given);
     else filter[WORDS[arg as keyof typeof WORDS]] = given as Context;
   }
   const [file] = files;
-  return file !== undefined && files.length === 1 ? { file, ...numbers, filter: { ...filter, profiles } } : USAGE;
+  return file !== undefined && files.length === 1 ? { file, ...numbers, filter: { ...filter, profiles }, theirGrips, mirror } : USAGE;
 }
 
 /** What the filter names and the tree does not have, as a sentence; null = all of it is there. */

@@ -1,23 +1,59 @@
 import { compareText } from '@/core/base';
 import { findOdds } from '@/core/odds';
-import { findCertainFacts, findNeedLoops } from '@/core/grips';
+import {
+  blockingOf, findBrokenRules, findCertainFacts, findDoubleBookings, findHandOvers, findNeedLoops, findUnknownSpots, findVanishing, handLoad, mirrorTree, toBreakAlong,
+} from '@/core/grips'; // prettier-ignore
 import {
   filterTree, findBackTakes, findContradictoryPreferences, findCoverage, findCycles, findDeadEnds, findDilemmas, findFilterDifference, findIdleOptions, findLadder, findLateBranches, findNecessaryHubs,
-  findProvoked, findRoleChanges, findRoutes, findThreats, findTodo, findUnanswered, findUnreachable, findUsage, isFiltering, rankHubs, type Filter,
+  findProvoked, findRoleChanges, findRoutes, findShortestRoutes, findThreats, findTodo, findUnanswered, findUnreachable, findUsage, isFiltering, rankHubs, type Filter,
 } from '@/core/structure'; // prettier-ignore
-import type { TreeDocument } from '@/core/tree';
+import { indexOf, type Contact, type TreeDocument } from '@/core/tree';
 
 export interface AnalysisOptions {
   readonly filter: Filter;
   readonly roundSeconds: number;
   readonly routes: number;
   readonly cycles: number;
+  /** The opponent's grips that are on; null = not asked. */
+  readonly theirGrips: readonly Contact[] | null;
+  /** Look at the tree for the other side. */
+  readonly mirror: boolean;
 }
+
+/** Contacts of the steps: the account of each move, and what the opponent's grips shut. */
+function contactsOf(tree: TreeDocument, theirGrips: readonly Contact[] | null, shortest: readonly string[] | undefined) {
+  const held = tree.transitions.filter((move) => (move.steps ?? []).length > 0);
+  const onRoute = new Set(shortest?.slice(1).map((to, i) => `${shortest[i]}\n${to}`));
+  const along = [...indexOf(tree).transitions.values()].filter((move) => onRoute.has(`${move.from}\n${move.to}`));
+  return {
+    moves: held.map((move) => ({
+      transition: move.id,
+      steps: move.steps!.length,
+      doubleBookings: findDoubleBookings(move.steps!),
+      handOvers: findHandOvers(move.steps!),
+      brokenRules: findBrokenRules(move.steps!, move.contactRules ?? []),
+      load: handLoad(move.steps!),
+      emptySteps: move.steps!.flatMap((step, i) => (step.contacts.length === 0 ? [i + 1] : [])),
+    })),
+    unknownSpots: held.flatMap((move) => move.steps!.flatMap((step, i) => findUnknownSpots(step.contacts).map(({ word }) => ({ transition: move.id, step: i + 1, word })))),
+    withoutUniform: findVanishing(tree),
+    theirGrips: theirGrips && {
+      options: tree.transitions.flatMap((move) => {
+        const { status, toBreak } = blockingOf(move, theirGrips);
+        return status === 'open' ? [] : [{ transition: move.id, status, toBreak }];
+      }),
+      toBreakOnTheShortestWay: toBreakAlong(along, theirGrips),
+    },
+  };
+} // prettier-ignore
 
 /** Everything `analyse` prints, of the tree as the filter leaves it; ids as in the file, in document order. Probabilities are in [0, 1], unrounded. */
 export function analysisOf(whole: TreeDocument, options: AnalysisOptions) {
   const { filter } = options;
-  const tree = isFiltering(filter) ? filterTree(whole, filter).tree : whole;
+  const mirrored = options.mirror ? mirrorTree(whole) : null;
+  const sided = mirrored?.tree ?? whole;
+  const tree = isFiltering(filter) ? filterTree(sided, filter).tree : sided;
+  const shortest = findShortestRoutes(tree, { through: null, limit: 1, steps: 100_000 }).routes[0];
   const routes = findRoutes(tree, { routes: options.routes });
   const usage = findUsage(tree);
   const { certain, missing } = findCertainFacts(tree);
@@ -55,6 +91,8 @@ export function analysisOf(whole: TreeDocument, options: AnalysisOptions) {
     },
     provoked: findProvoked(tree),
     contradictions: { idleOptions: findIdleOptions(tree), preferredAndNever: findContradictoryPreferences(tree) },
+    contacts: contactsOf(tree, options.theirGrips, shortest),
+    mirror: mirrored && { skipped: mirrored.skipped },
     todo: findTodo(tree),
     odds: findOdds(tree, { roundSeconds: options.roundSeconds }),
   };

@@ -1,0 +1,119 @@
+import fc from 'fast-check';
+import { describe, expect, it } from 'vitest';
+import { seededRandom } from '../base';
+import type { Contact, Step } from '../tree';
+import { blockingOf, findBrokenRules, findDoubleBookings, findHandOvers, handLoad, smallestHittingSet, toBreakAlong } from './index';
+
+const on = (part: string, spot: string, more: Partial<Contact> = {}): Contact => ({
+  athlete: 'owner',
+  part,
+  target: { athlete: 'opponent', part: spot },
+  ...more,
+});
+const his = (part: string, spot: string): Contact => ({ athlete: 'opponent', part, target: { athlete: 'owner', part: spot } });
+const steps = (...lists: Contact[][]): Step[] => lists.map((contacts) => ({ contacts }));
+const PARTS = ['leftHand', 'rightHand', 'leftForearm', 'head'];
+const SPOTS = ['hip', 'knee', 'ankle'];
+
+describe('double bookings', () => {
+  it('are one limb part on two targets; hand and forearm are two parts, a bundle is one target, said twice is once', () => {
+    const found = findDoubleBookings(
+      steps(
+        [on('leftHand', 'hip'), on('leftForearm', 'knee'), on('rightHand', 'hip')],
+        [on('leftHand', 'hip'), on('leftHand', 'knee')],
+        [on('rightHand', 'left lapel', { bundle: 'lapels' }), on('rightHand', 'right lapel', { bundle: 'lapels' })],
+        [on('head', 'chest'), on('head', 'chest', { at: 'to the side' })],
+      ),
+    );
+    expect(found.map((item) => [item.step, item.contacts.map((contact) => contact.target.part)])).toEqual([[2, ['hip', 'knee']]]);
+  });
+});
+
+describe('hand-overs', () => {
+  it('worked by hand: the ankle is traded for the hip, the sleeve carried, the head taken, the knee let go', () => {
+    const found = findHandOvers(
+      steps(
+        [on('leftHand', 'ankle'), on('rightHand', 'sleeve', { at: 'up' }), on('leftForearm', 'knee')],
+        [on('leftHand', 'hip'), on('rightHand', 'sleeve', { at: 'across' }), on('head', 'chest')],
+      ),
+    );
+    expect(found.map((item) => [item.kind, item.toStep, 'to' in item ? item.to.part : item.from.part])).toEqual([
+      ['trade', 2, 'leftHand'],
+      ['relocation', 2, 'rightHand'],
+      ['released', 2, 'leftForearm'],
+      ['taken', 2, 'head'],
+    ]);
+    expect(handLoad(steps([on('leftHand', 'ankle')], [on('leftHand', 'hip')], [on('leftHand', 'knee')]))).toEqual([{ athlete: 'owner', part: 'leftHand', trades: 2 }]); // prettier-ignore
+  });
+  it('of the steps backwards are the same ones, turned round', () => {
+    fc.assert(
+      fc.property(fc.nat(1e6), (seed) => {
+        const random = seededRandom(seed);
+        const one = (part: string): Contact[] =>
+          random() < 0.3 ? [] : [on(part, SPOTS[Math.floor(random() * 3)]!, random() < 0.3 ? { at: 'up' } : {})];
+        const doc = Array.from({ length: 5 }, () => ({ contacts: PARTS.flatMap(one) }));
+        const say = (kind: string, part: string, from: Contact | null, to: Contact | null): string => [kind, part, from?.target.part, from?.at, to?.target.part, to?.at].join(); // prettier-ignore
+        const OTHER = { trade: 'trade', relocation: 'relocation', taken: 'released', released: 'taken' } as const;
+        const forth = findHandOvers(doc).map((item) => { const from = 'from' in item ? item.from : null; const to = 'to' in item ? item.to : null; return say(item.kind, (from ?? to)!.part, from, to); }); // prettier-ignore
+        const back = findHandOvers(doc.toReversed()).map((item) => { const from = 'from' in item ? item.from : null; const to = 'to' in item ? item.to : null; return say(OTHER[item.kind], (from ?? to)!.part, to, from); }); // prettier-ignore
+        expect(back.sort()).toEqual(forth.sort());
+      }),
+      { numRuns: 200, seed: 41 },
+    );
+  });
+});
+
+describe('rules over the steps', () => {
+  const chain = steps([on('leftHand', 'ankle')], [on('leftHand', 'hip'), on('head', 'chest')], [on('leftHand', 'hip'), on('rightHand', 'lapel')]); // prettier-ignore
+  const rule = (kind: 'before' | 'together' | 'never', first: Contact, then?: Contact) => ({ kind, first, ...(then ? { then } : {}) });
+  const broken = (...rules: Parameters<typeof findBrokenRules>[1]): number[][] =>
+    findBrokenRules(chain, rules).map((item) => [...item.steps]);
+  it('an invariant names every step that breaks it; at least k of several are enough', () => {
+    const contacts = [on('leftHand', 'hip'), on('head', 'chest')];
+    expect(broken({ kind: 'hold', fromStep: 1, toStep: 3, contacts })).toEqual([[1, 3]]);
+    expect(broken({ kind: 'hold', fromStep: 2, toStep: 3, contacts, atLeast: 1 })).toEqual([]);
+    expect(broken({ kind: 'hold', fromStep: 5, toStep: 9, contacts })).toEqual([]);
+  });
+  it('“before” is broken where the second comes first; the same step is fine', () => {
+    expect(broken(rule('before', on('rightHand', 'lapel'), on('leftHand', 'hip')))).toEqual([[2]]);
+    expect(broken(rule('before', on('head', 'chest'), on('leftHand', 'hip')))).toEqual([]);
+    expect(broken(rule('before', on('leftHand', 'ankle'), on('rightHand', 'lapel')))).toEqual([]);
+    expect(broken(rule('before', on('rightHand', 'belt'), on('leftHand', 'knee')))).toEqual([]);
+  });
+  it('“together” at the first step with only one, “never” at the first with it; a pattern includes the spots', () => {
+    expect(broken(rule('together', on('head', 'chest'), on('leftHand', 'hip')))).toEqual([[3]]);
+    expect(broken(rule('never', on('rightHand', 'lapel')))).toEqual([[3]]);
+    const spot = steps([on('leftHand', 'wrist', { target: { athlete: 'opponent', part: 'wrist', spot: 'sleeve cuff', side: 'left' } })]);
+    expect(findBrokenRules(spot, [rule('never', on('leftHand', 'wrist'))])).toHaveLength(1);
+    expect(findBrokenRules(spot, [rule('never', on('leftHand', 'wrist', { target: { athlete: 'opponent', part: 'wrist', side: 'right' } }))])).toEqual([]); // prettier-ignore
+  });
+});
+
+describe('what blocks', () => {
+  const [collar, sleeve, foot] = [his('leftHand', 'collar'), his('rightHand', 'sleeve'), his('leftFoot', 'hip')];
+  it('a set blocks while all of it is on; blocked beats enabled; without an enabling set it is not yet', () => {
+    const move = { blockedBy: [[collar, sleeve], [foot]], enabledBy: [[collar]] };
+    expect(blockingOf(move, [collar])).toEqual({ status: 'open', toBreak: [] });
+    expect(blockingOf(move, [sleeve])).toEqual({ status: 'notYet', toBreak: [] });
+    expect(blockingOf(move, [collar, sleeve])).toEqual({ status: 'blocked', toBreak: [collar] });
+    expect(blockingOf(move, [collar, sleeve, foot])).toEqual({ status: 'blocked', toBreak: [collar, foot] });
+    expect(toBreakAlong([{ blockedBy: [[collar, sleeve]] }, { blockedBy: [[sleeve, foot]] }], [collar, sleeve, foot])).toEqual([sleeve]);
+  });
+  it('the fewest to break is as few as trying every choice finds', () => {
+    fc.assert(
+      fc.property(fc.array(fc.uniqueArray(fc.constantFrom(...'abcdefg'), { maxLength: 4 }), { maxLength: 7 }), (sets) => {
+        const found = smallestHittingSet(sets);
+        const hits = (chosen: readonly string[]): boolean =>
+          sets.every((set) => set.length === 0 || set.some((item) => chosen.includes(item)));
+        let fewest = Infinity;
+        for (let mask = 0; mask < 128; mask++) {
+          const chosen = [...'abcdefg'].filter((_, i) => mask & (1 << i));
+          if (hits(chosen)) fewest = Math.min(fewest, chosen.length);
+        }
+        expect(hits(found)).toBe(true);
+        expect(found.length).toBe(fewest);
+      }),
+      { numRuns: 300, seed: 42 },
+    );
+  });
+});

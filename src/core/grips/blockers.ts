@@ -1,0 +1,49 @@
+import type { Contact, Transition } from '../tree';
+import { contactKey } from './contacts';
+
+export interface Blocking {
+  /** `blocked` beats everything; `notYet`: none of the sets that enable it is on. */
+  readonly status: 'open' | 'blocked' | 'notYet';
+  /** The fewest grips of his to break so that no set is whole any more; empty = nothing to break. */
+  readonly toBreak: readonly Contact[];
+}
+
+type GripSet = readonly Contact[];
+const keysOf = (sets: readonly GripSet[]): string[][] => sets.map((set) => [...new Set(set.map(contactKey))]);
+
+/**
+ * A smallest hitting set: one element of each set, as few as can be; of equals the first in order of appearance.
+ * Branches on the first set that is not hit, bounded by the best so far; sets are few and small. Empty sets cannot be hit
+ * and are passed over.
+ */
+export function smallestHittingSet(sets: readonly (readonly string[])[]): string[] {
+  const open = sets.filter((set) => set.length > 0);
+  let best: string[] | null = null;
+  const walk: { chosen: string[] }[] = [{ chosen: [] }];
+  while (walk.length > 0) {
+    const { chosen } = walk.pop()!;
+    if (best && chosen.length >= best.length) continue;
+    const missed = open.find((set) => !set.some((item) => chosen.includes(item)));
+    if (!missed) {
+      best = chosen;
+      continue;
+    }
+    // The last pushed is tried first, so the order of appearance decides between equals.
+    for (const item of missed.toReversed()) walk.push({ chosen: [...chosen, item] });
+  }
+  return best ?? [];
+}
+
+/** Whether his grips that are on block a move, and what to break; for a route, give the sets of all its moves. */
+export function blockingOf(move: Pick<Transition, 'blockedBy' | 'enabledBy'>, on: readonly Contact[]): Blocking {
+  const held = new Map(on.map((contact) => [contactKey(contact), contact]));
+  const isOn = (set: readonly string[]): boolean => set.every((key) => held.has(key));
+  const blocking = keysOf(move.blockedBy ?? []).filter((set) => set.length > 0 && isOn(set));
+  if (blocking.length > 0) return { status: 'blocked', toBreak: smallestHittingSet(blocking).map((key) => held.get(key)!) };
+  const enabling = keysOf(move.enabledBy ?? []);
+  return { status: enabling.length > 0 && !enabling.some(isOn) ? 'notYet' : 'open', toBreak: [] };
+}
+
+/** The fewest grips to break before a whole route is free of what is on: over all its moves together. */
+export const toBreakAlong = (moves: readonly Pick<Transition, 'blockedBy'>[], on: readonly Contact[]): readonly Contact[] =>
+  blockingOf({ blockedBy: moves.flatMap((move) => move.blockedBy ?? []) }, on).toBreak;

@@ -1,0 +1,119 @@
+import { err, ok, once, type Result } from '../base';
+import { CONTACT_JOBS, SIDES, SURFACES, type Actor, type Contact, type ContactTarget } from '../tree';
+import { GARMENT, MIDDLE_PARTS, SIDED_PARTS } from './data/targets';
+
+export interface Garment {
+  readonly spot: string;
+  readonly part: string;
+  /** Part of the body that serves without the jacket; null = nothing does. */
+  readonly without: string | null;
+}
+
+/** Everything that can be held: parts of the body, and spots of the garment over them. */
+export const getTargets = once(() => ({
+  middle: MIDDLE_PARTS.split(', '),
+  sided: SIDED_PARTS.split(', '),
+  garment: GARMENT.trim()
+    .split('\n')
+    .map((line): Garment => {
+      const [, spot, part, without] = /^(.+) @ (.+) \| (.+)$/.exec(line)!;
+      return { spot: spot!, part: part!, without: without === '-' ? null : without! };
+    }),
+}));
+
+/** "leftHand" as "left hand"; a middle part is itself. */
+const sayPart = (part: string): string => {
+  const [, side, rest] = /^(left|right)([A-Z].*)$/.exec(part) ?? [];
+  return side ? `${side} ${rest!.charAt(0).toLowerCase()}${rest!.slice(1)}` : part;
+};
+const partOf = (words: string): string => {
+  const [, side, first, rest] = /^(left|right) (.)(.*)$/.exec(words) ?? [];
+  return side ? `${side}${first!.toUpperCase()}${rest}` : words;
+};
+
+const other = (athlete: Actor): Actor => (athlete === 'owner' ? 'opponent' : 'owner');
+
+function sayTarget(athlete: Actor, { athlete: whose, part, side, spot, surface }: ContactTarget): string {
+  if (whose === 'mat') return ['mat', spot].filter(Boolean).join(' ');
+  const name = spot !== undefined && getTargets().garment.some((item) => item.spot === spot && item.part === part) ? spot : [part, spot && `at the ${spot}`].filter(Boolean).join(' '); // prettier-ignore
+  return [whose === athlete ? 'own' : '', side, name, surface].filter(Boolean).join(' ');
+}
+
+/** A contact as a coach says it: "right hand far lapel inside to my hip: pin (thumb in) [both lapels]". */
+export function sayContact({ athlete, part, target, at, job, quality, bundle }: Contact): string {
+  const tail = [at && ` to ${at}`, job && `: ${job}`, quality && ` (${quality})`, bundle && ` [${bundle}]`];
+  return `${athlete === 'opponent' ? 'his ' : ''}${sayPart(part)} ${sayTarget(athlete, target)}${tail.filter(Boolean).join('')}`;
+}
+
+/** The longest known part at the front of the words, or null. */
+function takePart(words: string): { part: string; rest: string } | null {
+  const { middle, sided } = getTargets();
+  const names = [...sided.flatMap((name) => [`left ${name}`, `right ${name}`]), ...middle].sort((a, b) => b.length - a.length);
+  const found = names.find((name) => words === name || words.startsWith(`${name} `));
+  return found === undefined ? null : { part: partOf(found), rest: words.slice(found.length).trim() };
+}
+
+const FACING = { left: 'right', right: 'left' } as const;
+
+function targetOf(athlete: Actor, part: string, words: string): ContactTarget | null {
+  if (/^mat\b/.test(words)) return { athlete: 'mat', ...(words.length > 3 ? { spot: words.slice(4).trim() } : {}) };
+  let rest = words;
+  const take = (pattern: RegExp): string | undefined => {
+    const found = pattern.exec(rest)?.[1];
+    if (found !== undefined) rest = rest.replace(pattern, ' ').replace(/\s+/g, ' ').trim();
+    return found;
+  };
+  const own = take(/^(own)\b/) !== undefined;
+  const face = take(/(?:^|\s)(inside|outside)(?=\s|$)/);
+  const surface = SURFACES.find((item) => item === face);
+  const limb = /^(left|right)/.exec(part)?.[1] as keyof typeof FACING | undefined;
+  const relative = take(/^(same-side|other-side)\b/);
+  const word = take(/^(near|far|left|right)\b/);
+  const said = SIDES.find((item) => item === word);
+  // He faces me: what is on my left is his right.
+  const across = limb && relative ? (relative === 'same-side' ? FACING[limb] : limb) : undefined;
+  const side = said ?? across;
+  if (rest === '') return null;
+  const cloth = getTargets().garment.find((item) => item.spot === rest);
+  const [, body, spot] = /^(.+?) at the (.+)$/.exec(rest) ?? [];
+  const place = cloth ? { part: cloth.part, spot: cloth.spot } : body && spot ? { part: body, spot } : { part: rest };
+  return { athlete: own ? athlete : other(athlete), ...place, ...(side ? { side } : {}), ...(surface ? { surface } : {}) };
+}
+
+/** One contact as typed; the sentence says what is missing. An unknown spot is taken as it is, for a finding to name. */
+export function parseContact(typed: string): Result<Contact, string> {
+  const text = typed.trim().replace(/\s+/g, ' ');
+  const [, main = '', at, job, quality, bundle] = /^(.+?)(?: to (.+?))?(?:: ([a-z]+))?(?: \(([^()]+)\))?(?: \[([^[\]]+)\])?$/.exec(text) ?? []; // prettier-ignore
+  const athlete: Actor = /^his /.test(main) ? 'opponent' : 'owner';
+  const words = main.replace(/^(his|my) /, '');
+  const limb = takePart(words);
+  if (!limb) return err(`“${text}”: begin with what holds, as in “right hand far lapel” or “his left foot near hip”.`);
+  const target = targetOf(athlete, limb.part, limb.rest);
+  if (!target) return err(`“${text}”: say what it holds, as in “right hand far lapel”.`);
+  const known = CONTACT_JOBS.find((item) => item === job);
+  if (job !== undefined && !known) return err(`“${text}”: “${job}” is no job of a hold. There are ${CONTACT_JOBS.join(', ')}.`);
+  return ok({ athlete, part: limb.part, target, ...(at ? { at } : {}), ...(known ? { job: known } : {}), ...(quality ? { quality } : {}), ...(bundle ? { bundle } : {}) }); // prettier-ignore
+}
+
+/** Several contacts with commas between them; every one that is not understood is a sentence. */
+export function parseContacts(typed: string): Result<Contact[], readonly string[]> {
+  const parsed = typed.split(',').map((item) => item.trim()).filter((item) => item !== '').map(parseContact); // prettier-ignore
+  const problems = parsed.flatMap((item) => (item.ok ? [] : [item.error]));
+  return problems.length > 0 ? err(problems) : ok(parsed.flatMap((item) => (item.ok ? [item.value] : [])));
+}
+
+export interface UnknownSpot {
+  readonly contact: Contact;
+  readonly word: string;
+}
+
+/** Targets whose part or spot is not among the known ones. */
+export function findUnknownSpots(contacts: readonly Contact[]): UnknownSpot[] {
+  const { middle, sided, garment } = getTargets();
+  return contacts.flatMap((contact): UnknownSpot[] => {
+    const { athlete, part, spot } = contact.target;
+    if (athlete === 'mat') return [];
+    if (spot !== undefined && !garment.some((item) => item.spot === spot)) return [{ contact, word: spot }];
+    return part !== undefined && ![...middle, ...sided].includes(part) ? [{ contact, word: part }] : [];
+  });
+}
