@@ -1,6 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { classTimeOf, isBranch, plannedUnits } from '@/core/drills';
 import { findPlaces, placeOf } from '@/core/catalogue';
+import { findDoubleBookings, findUnknownSpots } from '@/core/grips';
 import { findOdds } from '@/core/odds';
 import { findCycles, findDeadEnds, findFilterDifference, findUnanswered, findUnreachable, type Filter } from '@/core/structure';
 import { checkTree, ownerOptions, indexOf, type Transition } from '@/core/tree';
@@ -82,5 +83,19 @@ describe('the demo gym', () => {
       // prettier-ignore
       expect(hidden(filter), JSON.stringify(filter)).toBeGreaterThan(0);
     expect(findFilterDifference(tree, { ruleSet: 'saltmarsh-juniors', age: 11 }).goalsOutOfReach).not.toEqual([]);
+  });
+});
+
+describe('the demo’s grips', () => {
+  const held = tree.transitions.filter((move) => move.steps);
+  it('add up: no limb is booked twice, every spot is known, every step holds something', () => {
+    expect(held.length).toBeGreaterThanOrEqual(4);
+    for (const move of held) {
+      expect(findDoubleBookings(move.steps!), move.id).toEqual([]);
+      for (const step of move.steps!) {
+        expect(findUnknownSpots(step.contacts), move.id).toEqual([]);
+        expect(step.contacts.length).toBeGreaterThan(0);
+      }
+    }
   });
 });

@@ -1,4 +1,5 @@
 import type { RuleSet, TreeDocument } from '@/core/tree';
+import { withGrips } from './grips';
 import { guardMoves, guards } from './guards';
 import { hubMoves, hubs } from './hubs';
 import { withSigns } from './signs';
@@ -99,5 +100,5 @@ export const demoTree = (): TreeDocument => ({
   ],
   notes: 'Six weeks to the league evening. The body lock and the over-under carry the game; the gaps are real.',
   positions: [...guards, ...hubs, ...uppers].map(withSigns),
-  transitions: [...guardMoves, ...hubMoves, ...upperMoves],
+  transitions: [...guardMoves, ...hubMoves, ...upperMoves].map(withGrips),
 });

@@ -33,16 +33,22 @@ const partOf = (words: string): string => {
 
 const other = (athlete: Actor): Actor => (athlete === 'owner' ? 'opponent' : 'owner');
 
-function sayTarget(athlete: Actor, { athlete: whose, part, side, spot, surface }: ContactTarget): string {
+/** What holds: "left hand", "his right foot". */
+export const sayLimb = ({ athlete, part }: Pick<Contact, 'athlete' | 'part'>): string =>
+  `${athlete === 'opponent' ? 'his ' : ''}${sayPart(part)}`;
+
+/** What is held: "far lapel inside", "own thigh", "mat beside the hip". */
+export function sayTarget({ athlete, target: { athlete: whose, part, side, spot, surface } }: Pick<Contact, 'athlete' | 'target'>): string {
   if (whose === 'mat') return ['mat', spot].filter(Boolean).join(' ');
   const name = spot !== undefined && getTargets().garment.some((item) => item.spot === spot && item.part === part) ? spot : [part, spot && `at the ${spot}`].filter(Boolean).join(' '); // prettier-ignore
   return [whose === athlete ? 'own' : '', side, name, surface].filter(Boolean).join(' ');
 }
 
 /** A contact as a coach says it: "right hand far lapel inside to my hip: pin (thumb in) [both lapels]". */
-export function sayContact({ athlete, part, target, at, job, quality, bundle }: Contact): string {
+export function sayContact(contact: Contact): string {
+  const { at, job, quality, bundle } = contact;
   const tail = [at && ` to ${at}`, job && `: ${job}`, quality && ` (${quality})`, bundle && ` [${bundle}]`];
-  return `${athlete === 'opponent' ? 'his ' : ''}${sayPart(part)} ${sayTarget(athlete, target)}${tail.filter(Boolean).join('')}`;
+  return `${sayLimb(contact)} ${sayTarget(contact)}${tail.filter(Boolean).join('')}`;
 }
 
 /** The longest known part at the front of the words, or null. */
@@ -80,6 +86,15 @@ function targetOf(athlete: Actor, part: string, words: string): ContactTarget | 
   return { athlete: own ? athlete : other(athlete), ...place, ...(side ? { side } : {}), ...(surface ? { surface } : {}) };
 }
 
+const LIMB_HINT = 'begin with what holds, as in “right hand far lapel” or “his left foot near hip”.';
+
+/** A limb alone: "left hand", "his right foot". */
+export function parseLimb(typed: string): Result<Pick<Contact, 'athlete' | 'part'>, string> {
+  const limb = takePart(typed.replace(/^(his|my) /, ''));
+  if (!limb || limb.rest !== '') return err(`“${typed}”: ${LIMB_HINT}`);
+  return ok({ athlete: /^his /.test(typed) ? 'opponent' : 'owner', part: limb.part });
+}
+
 /** One contact as typed; the sentence says what is missing. An unknown spot is taken as it is, for a finding to name. */
 export function parseContact(typed: string): Result<Contact, string> {
   const text = typed.trim().replace(/\s+/g, ' ');
@@ -87,7 +102,7 @@ export function parseContact(typed: string): Result<Contact, string> {
   const athlete: Actor = /^his /.test(main) ? 'opponent' : 'owner';
   const words = main.replace(/^(his|my) /, '');
   const limb = takePart(words);
-  if (!limb) return err(`“${text}”: begin with what holds, as in “right hand far lapel” or “his left foot near hip”.`);
+  if (!limb) return err(`“${text}”: ${LIMB_HINT}`);
   const target = targetOf(athlete, limb.part, limb.rest);
   if (!target) return err(`“${text}”: say what it holds, as in “right hand far lapel”.`);
   const known = CONTACT_JOBS.find((item) => item === job);

@@ -6,3 +6,4 @@ export * from './contacts';
 export * from './contactText';
 export * from './mirror';
 export * from './uniform';
+export * from './entry';

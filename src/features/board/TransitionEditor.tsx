@@ -1,4 +1,5 @@
 'use client';
+import Link from 'next/link';
 import { useMemo, type Dispatch } from 'react';
 import { findUsage } from '@/core/structure';
 import { defaultsOf, withoutTransition, withTransition, type Transition, type TreeDocument } from '@/core/tree';
@@ -116,6 +117,9 @@ export function TransitionEditor({ tree, move, dispatch }: Props) {
         >
           Lands elsewhere …
         </button>
+        <Link className="min-h-9 py-1.5 underline" href={`/grips/${encodeURIComponent(tree.id)}?at=${encodeURIComponent(move.id)}`}>
+          Grips
+        </Link>
         <button
           type="button"
           className="min-h-9 text-red underline"
