@@ -249,6 +249,12 @@ describe('the grips of a move', () => {
     await page.click('article form input', { clickCount: 3 });
     await type(page, 'right hand far hip, right hand also far knee');
     await waitForText(page, 'Step 2: right hand holds far hip and far knee at once.');
+    await clickText(page, 'Other side');
+    await waitForText(page, 'Step 2: left hand holds far hip and far knee at once.');
+    await clickText(page, 'Without the cloth');
+    await waitForText(page, 'Step 1: right hand far sleeve cuff → no substitute');
+    await clickText(page, 'Other side');
+    await clickText(page, 'Without the cloth');
     expect(await seriousFindings(page)).toEqual([]);
     await stored();
   });

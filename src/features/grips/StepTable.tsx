@@ -1,9 +1,10 @@
 import { useState } from 'react';
 import { groupBy } from '@/core/base';
-import { findBrokenRules, findDoubleBookings, findHandOvers, findUnknownSpots, handLoad, isCloth, limbKey, sayContact, sayLimb, sayTarget, withNewStep, withoutStep, withTyped, type HandOver } from '@/core/grips'; // prettier-ignore
+import { findBrokenRules, findDoubleBookings, findHandOvers, findUnknownSpots, handLoad, isCloth, limbKey, mirrorSteps, sayContact, sayLimb, sayTarget, withNewStep, withoutStep, withoutUniform, withTyped, type HandOver } from '@/core/grips'; // prettier-ignore
 import { sayMove, type Contact, type Step, type Transition } from '@/core/tree';
 import { buttonClass } from '@/ui/Field';
 import { plural } from '@/ui/figures';
+import { StripButton } from '@/ui/StripButton';
 
 interface Props {
   readonly move: Transition;
@@ -25,9 +26,38 @@ function problemsOf(move: Transition, steps: readonly Step[]): string[] {
   ]; // prettier-ignore
 }
 
+/** The steps as they are looked at: for the other side, without the uniform. Derived, nothing is stored. */
+function shownSteps(steps: readonly Step[], isFlipped: boolean, isBare: boolean): readonly Step[] {
+  const sided = isFlipped ? mirrorSteps(steps) : steps;
+  return isBare ? withoutUniform(sided) : sided;
+}
+
+/** What vanishes without the uniform, and what stands in its place. */
+function Vanishing({ steps }: { steps: readonly Step[] }) {
+  const gone = steps.flatMap((step, i) =>
+    step.contacts.filter((contact) => isCloth(contact.target)).map((contact) => ({ step: i + 1, contact })),
+  );
+  if (gone.length === 0) return <p className="mt-3 text-soft">No hold here needs the cloth.</p>;
+  return (
+    <section aria-label="Without the cloth" className="mt-3">
+      <h3 className="text-[17px]">Without the cloth</h3>
+      {gone.map(({ step, contact }, i) => (
+        <p key={i}>
+          Step {step}: {sayContact(contact)} →{' '}
+          {contact.substitute ? sayTarget({ ...contact, target: contact.substitute }) : <span className="text-red">no substitute</span>}
+        </p>
+      ))}
+    </section>
+  );
+}
+
 /** Steps across, limbs down, both athletes; what is typed at a step is copied forward. */
 export function StepTable({ move, place, onSteps }: Props) {
-  const steps = move.steps ?? [];
+  const [isFlipped, setFlipped] = useState(false);
+  const [isBare, setBare] = useState(false);
+  const written = move.steps ?? [];
+  const steps = shownSteps(written, isFlipped, isBare);
+  const looking = isFlipped || isBare;
   const [at, setAt] = useState(1);
   const [typed, setTyped] = useState('');
   const [wrong, setWrong] = useState<readonly string[]>([]);
@@ -45,7 +75,7 @@ export function StepTable({ move, place, onSteps }: Props) {
   };
   const enter = () => {
     const put = (now: readonly Step[]) => withTyped(now.length === 0 ? withNewStep([], 0) : now, step, typed);
-    const next = put(steps);
+    const next = put(written);
     setWrong(next.ok ? [] : next.error);
     if (!next.ok || typed.trim() === '') return;
     onSteps(`grips of step ${step}`, (now) => {
@@ -58,6 +88,16 @@ export function StepTable({ move, place, onSteps }: Props) {
     <article aria-label={sayMove(move)}>
       <h2 className="text-[24px]">{sayMove(move)}</h2>
       <p className="text-soft">from {place}</p>
+      {written.length > 0 && (
+        <div role="group" aria-label="Look at it" className="mt-1 flex gap-4">
+          <StripButton chosen={isFlipped} onClick={() => setFlipped(!isFlipped)}>
+            Other side
+          </StripButton>
+          <StripButton chosen={isBare} onClick={() => setBare(!isBare)}>
+            Without the cloth
+          </StripButton>
+        </div>
+      )}
       {steps.length > 0 && (
         <table className="mt-3 border-collapse text-left">
           <thead>
@@ -106,8 +146,11 @@ export function StepTable({ move, place, onSteps }: Props) {
           </tbody>
         </table>
       )}
+      {isBare && <Vanishing steps={isFlipped ? mirrorSteps(written) : written} />}
+      {looking && <p className="mt-3 text-soft">Derived from what is written; to change it, look at it as it is written.</p>}
       <form
-        className="mt-4 grid max-w-2xl gap-1"
+        hidden={looking}
+        className="mt-4 grid max-w-2xl gap-1 [&[hidden]]:hidden"
         onSubmit={(event) => {
           event.preventDefault();
           enter();
