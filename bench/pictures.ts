@@ -39,6 +39,7 @@ const PICTURES: readonly Picture[] = [
   { name: 'catalogue', path: `/catalogue/${TREE}?at=knee-shield-high` },
   { name: 'compare', path: `/compare/${TREE}?school=pressure&against=loose` },
   { name: 'people', path: `/rules/${TREE}`, before: (page) => clickText(page, 'Oren Vask') },
+  { name: 'grips', path: `/grips/${TREE}?at=headquarters-i-drag-the-leg` },
   { name: 'odds', path: `/odds/${TREE}` },
   { name: 'class', path: `/class/${TREE}` },
   { name: 'class-sheet', path: `/class/${TREE}/sheet`, size: [1280, 1100] },

@@ -7,7 +7,7 @@ import { testDb } from './testDb';
 
 const context = testDb('catalogue');
 const named = (id: string, name: string): GymEntry => ({ kind: 'changedPosition', id, change: { name } });
-const own: GymEntry = {
+const own: Extract<GymEntry, { kind: 'position' }> = {
   kind: 'position',
   id: 'own-kelp-guard',
   position: {
@@ -44,6 +44,9 @@ describe('a gym’s catalogue entries', () => {
     expect(await problems([named('no-such-entry', 'X')])).toContain('no entry “no-such-entry”');
     const way: GymEntry = { kind: 'transition', id: 'w', feeder: '', transition: { id: 'w', from: 'own-kelp-guard', to: 'nowhere', actor: 'owner', name: 'wade', kind: 'pass' } }; // prettier-ignore
     expect(await problems([way])).toContain('“w”');
+    expect(await problems([{ ...own, id: 'own-other' } as GymEntry])).toContain('holds a record of another id');
+    const spider: GymEntry = { ...own, id: 'spider', position: { ...own.position, id: 'spider', name: 'Mine' } };
+    expect(await problems([spider])).toContain('“spider” is an entry of the shipped catalogue');
     expect(await findGymEntries(db, gymId)).toEqual(before);
   });
   it('two edits at once cannot give one name to two entries', async () => {

@@ -3,10 +3,10 @@ import { useState } from 'react';
 import { catalogueFor, findTakeable, findTaken, findUnconfirmed, searchCatalogue, searchMoves, withConfirmed, withEntry, withTakenTransition, type CataloguePosition, type GymEntry } from '@/core/catalogue'; // prettier-ignore
 import { groupBy } from '@/core/base';
 import { sayHis, sayMine, type Family, type TreeDocument } from '@/core/tree';
-import { AppStrip } from '@/ui/AppStrip';
 import { buttonClass } from '@/ui/Field';
 import { plural } from '@/ui/figures';
 import { screenLinks } from '@/ui/screenLinks';
+import { StoredStrip } from '@/ui/StoredStrip';
 import { useGymCatalogue } from '@/client/useGymCatalogue';
 import { EntrySheet } from './EntrySheet';
 import { OwnPlaces } from './OwnPlaces';
@@ -58,21 +58,7 @@ export function CatalogueScreen({ tree: opened, revision, at, entries }: Props) 
     edit(`${item.position.name} from the catalogue`, (now) => withEntry(now, item, { start: GUARDS.includes(item.position.family) && item.position.lines.length === 0 }).tree); // prettier-ignore
   return (
     <div className="flex h-dvh flex-col">
-      <AppStrip title={tree.name} links={screenLinks(tree.id, 'Catalogue')}>
-        <span role="status" className="text-[13px] text-soft">
-          {isStored ? 'stored' : 'storing …'}
-        </span>
-      </AppStrip>
-      {own.problems.length > 0 && (
-        <p role="alert" className="border-b border-red bg-tint px-4 py-1">
-          {own.problems.join(' ')}
-        </p>
-      )}
-      {problem && (
-        <p role="alert" className="border-b border-red bg-tint px-4 py-1">
-          {problem}
-        </p>
-      )}
+      <StoredStrip title={tree.name} links={screenLinks(tree.id, 'Catalogue')} isStored={isStored} problems={[...own.problems, problem]} />
       <main className="grid min-h-0 flex-1 grid-cols-[300px_minmax(0,1fr)_300px] max-lg:grid-cols-1 max-lg:overflow-auto">
         <h1 className="sr-only">Catalogue</h1>
         <nav aria-label="Entries" className="overflow-y-auto border-r-2 border-ink p-4 max-lg:max-h-72 max-lg:border-r-0">

@@ -2,9 +2,9 @@
 import { useState } from 'react';
 import { useTreeEdits } from '@/client/useTreeEdits';
 import { indexOf, positionOf, sayMove, withTransition, type Step, type Transition, type TreeDocument } from '@/core/tree';
-import { AppStrip } from '@/ui/AppStrip';
 import { plural } from '@/ui/figures';
 import { screenLinks } from '@/ui/screenLinks';
+import { StoredStrip } from '@/ui/StoredStrip';
 import { StepTable } from './StepTable';
 
 interface Props {
@@ -30,16 +30,7 @@ export function GripsScreen({ tree: opened, revision, at }: Props) {
     });
   return (
     <div className="flex h-dvh flex-col">
-      <AppStrip title={tree.name} links={screenLinks(tree.id, null)}>
-        <span role="status" className="text-[13px] text-soft">
-          {isStored ? 'stored' : 'storing …'}
-        </span>
-      </AppStrip>
-      {problem && (
-        <p role="alert" className="border-b border-red bg-tint px-4 py-1">
-          {problem}
-        </p>
-      )}
+      <StoredStrip title={tree.name} links={screenLinks(tree.id, null)} isStored={isStored} problems={[problem]} />
       <main className="grid min-h-0 flex-1 grid-cols-[280px_minmax(0,1fr)] max-lg:grid-cols-1 max-lg:overflow-auto">
         <nav aria-label="Moves" className="overflow-y-auto border-r-2 border-ink p-4 max-lg:max-h-72 max-lg:border-r-0">
           <h1 className="text-[24px]">Grips</h1>

@@ -198,6 +198,13 @@ export function StepTable({ move, place, onSteps }: Props) {
           ))}
         </section>
       )}
+      {(move.hazards ?? []).length > 0 && (
+        <div className="mt-4 border-l-[3px] border-red pl-2">
+          <h3 className="text-[15px]">Care</h3>
+          <p>{move.hazards!.join(' ')}</p>
+          <p className="text-soft">Your gym’s rules and the event’s current rule book come first.</p>
+        </div>
+      )}
       {load.length > 0 && (
         <p className="mt-3 text-soft">Busiest: {load.map((item) => `${sayLimb(item)}, ${plural(item.trades, 'trade')}`).join('; ')}.</p>
       )}

@@ -2,9 +2,9 @@
 import { useState } from 'react';
 import { useTreeEdits } from '@/client/useTreeEdits';
 import { freshId, type Profile, type RuleSet, type TreeDocument } from '@/core/tree';
-import { AppStrip } from '@/ui/AppStrip';
 import { buttonClass } from '@/ui/Field';
 import { screenLinks } from '@/ui/screenLinks';
+import { StoredStrip } from '@/ui/StoredStrip';
 import { PersonCard } from './PersonCard';
 import { RuleCard } from './RuleCard';
 
@@ -54,16 +54,7 @@ export function RulesScreen({ tree: opened, revision }: { tree: TreeDocument; re
   );
   return (
     <div className="min-h-dvh">
-      <AppStrip title={tree.name} links={screenLinks(tree.id, null)}>
-        <span role="status" className="text-[13px] text-soft">
-          {isStored ? 'stored' : 'storing …'}
-        </span>
-      </AppStrip>
-      {problem && (
-        <p role="alert" className="border-b border-red bg-tint px-4 py-1">
-          {problem}
-        </p>
-      )}
+      <StoredStrip title={tree.name} links={screenLinks(tree.id, null)} isStored={isStored} problems={[problem]} />
       <main className="mx-auto grid max-w-5xl gap-8 p-6 md:grid-cols-[240px_minmax(0,1fr)]">
         <nav aria-label="Cards">
           <h1 className="text-[29px]">Rules</h1>

@@ -21,6 +21,9 @@ function sharedNames({ positions }: Catalogue): string[] {
 /** Why the gym's catalogue cannot be so; empty = it can. */
 function problemsOf(entries: readonly GymEntry[], put: readonly GymEntry[]): string[] {
   const { catalogue, leftOver } = withGymEntries(getCatalogue(), entries);
+  const shipped = new Set([...getCatalogue().positions.map((entry) => entry.position.id), ...getCatalogue().transitions.map((entry) => entry.transition.id)]); // prettier-ignore
+  const misnamed = put.filter((entry) => ('position' in entry && entry.position.id !== entry.id) || ('transition' in entry && entry.transition.id !== entry.id)); // prettier-ignore
+  const covering = put.filter((entry) => ('position' in entry || 'transition' in entry) && shipped.has(entry.id));
   const asked = new Set(put.map(keyOf));
   const adrift = leftOver.filter((entry) => asked.has(keyOf(entry)));
   const checked = checkTree({
@@ -29,6 +32,10 @@ function problemsOf(entries: readonly GymEntry[], put: readonly GymEntry[]): str
     transitions: catalogue.transitions.map((entry) => entry.transition),
   });
   return [
+    ...misnamed.map((entry) => `The entry “${entry.id}” holds a record of another id.`),
+    ...covering.map(
+      (entry) => `“${entry.id}” is an entry of the shipped catalogue: change its words, or keep yours under an id of its own.`,
+    ),
     ...adrift.map((entry) => `The catalogue has no entry “${entry.id}” to change, or not the places that it links.`),
     ...(checked.ok ? [] : checked.error.slice(0, 10).map(describeTreeError)),
     ...sharedNames(catalogue),
