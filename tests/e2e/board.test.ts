@@ -5,8 +5,9 @@ import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import { formatTreeFile } from '@/core/notation';
 import { findUnanswered } from '@/core/structure';
 import { demoTree } from '../../demo/demoTree';
-import { clickText, launch, openPage, seriousFindings, type, waitForText } from './browser';
-import { removeFolder, startServer, type Started } from './server';
+import { clickText, seriousFindings, type, waitForText } from './browser';
+import type { Started } from './server';
+import { closeSession, openSession } from './session';
 
 const BROKEN = `${findUnanswered(demoTree()).length} broken rungs`;
 let server: Started;
@@ -15,15 +16,9 @@ let page: Page;
 let trouble: string[];
 
 beforeAll(async () => {
-  server = await startServer([]);
-  browser = await launch();
-  ({ page, trouble } = await openPage(browser, server.baseUrl));
+  ({ server, browser, page, trouble } = await openSession([]));
 });
-afterAll(async () => {
-  await browser?.close();
-  await server?.stop();
-  if (server) await removeFolder(server.data);
-});
+afterAll(() => closeSession({ server, browser }));
 
 interface TreeFile {
   readonly positions: readonly unknown[];

@@ -6,6 +6,7 @@ import type { Browser } from 'puppeteer-core';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import { launch, openPage, seriousFindings, waitForText } from './browser';
 import { freePort, newDataFolder, removeFolder, runStart, startServer, type Started } from './server';
+import { closeSession } from './session';
 
 let server: Started;
 let browser: Browser;
@@ -14,11 +15,7 @@ beforeAll(async () => {
   server = await startServer([]);
   browser = await launch();
 });
-afterAll(async () => {
-  await browser?.close();
-  await server?.stop();
-  if (server) await removeFolder(server.data);
-});
+afterAll(() => closeSession({ server, browser }));
 
 describe('the demo gym', () => {
   for (const show of ['tree', 'guard', 'hub', 'route']) {

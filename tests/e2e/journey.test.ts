@@ -3,7 +3,8 @@ import path from 'node:path';
 import type { Browser, Page } from 'puppeteer-core';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import { clickText, launch, openPage, seriousFindings, type, waitForText } from './browser';
-import { removeFolder, startServer, type Started } from './server';
+import type { Started } from './server';
+import { closeSession, openSession } from './session';
 
 let server: Started;
 let browser: Browser;
@@ -11,15 +12,9 @@ let page: Page;
 let trouble: string[];
 
 beforeAll(async () => {
-  server = await startServer(['--empty']);
-  browser = await launch();
-  ({ page, trouble } = await openPage(browser, server.baseUrl));
+  ({ server, browser, page, trouble } = await openSession(['--empty']));
 });
-afterAll(async () => {
-  await browser?.close();
-  await server?.stop();
-  if (server) await removeFolder(server.data);
-});
+afterAll(() => closeSession({ server, browser }));
 
 const stored = () => page.waitForFunction(() => [...document.querySelectorAll('[role=status]')].some((element) => element.textContent === 'stored'), { timeout: 15_000 }); // prettier-ignore
 const broken = (count: number) => waitForText(page, count === 1 ? '1 broken rung' : `${count} broken rungs`);

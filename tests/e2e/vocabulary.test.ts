@@ -2,8 +2,9 @@ import type { Browser, Page } from 'puppeteer-core';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import { findUnanswered } from '@/core/structure';
 import { demoTree } from '../../demo/demoTree';
-import { clickText, launch, openPage, seriousFindings, type, waitForText } from './browser';
-import { removeFolder, startServer, type Started } from './server';
+import { clickText, seriousFindings, type, waitForText } from './browser';
+import type { Started } from './server';
+import { closeSession, openSession } from './session';
 
 const BROKEN = `${findUnanswered(demoTree()).length} broken rungs`;
 let server: Started;
@@ -12,15 +13,9 @@ let page: Page;
 let trouble: string[];
 
 beforeAll(async () => {
-  server = await startServer([]);
-  browser = await launch();
-  ({ page, trouble } = await openPage(browser, server.baseUrl));
+  ({ server, browser, page, trouble } = await openSession([]));
 });
-afterAll(async () => {
-  await browser?.close();
-  await server?.stop();
-  if (server) await removeFolder(server.data);
-});
+afterAll(() => closeSession({ server, browser }));
 
 const go = (path: string) => page.goto(server.baseUrl + path, { waitUntil: 'networkidle0' });
 const stored = () => page.waitForFunction(() => [...document.querySelectorAll('[role=status]')].some((element) => element.textContent === 'stored'), { timeout: 15_000 }); // prettier-ignore

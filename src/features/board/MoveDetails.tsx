@@ -1,6 +1,7 @@
 import { CONTEXT_WORDS, TRANSITION_KINDS, type Mistake, type Transition, type TreeDocument } from '@/core/tree';
 import { Field, selectClass } from '@/ui/Field';
 import { ListLine, TextLine } from '@/ui/TextLine';
+import { PlaceSelect } from './PlaceSelect';
 
 interface Props {
   readonly tree: TreeDocument;
@@ -97,20 +98,13 @@ export function MoveDetails({ tree, move, onChange }: Props) {
       <ListLine label="Needs first" values={move.needs ?? []} hint="foot off the hip" onChange={(needs) => onChange('needs', { needs: orNone(needs) })} />
       <ListLine label="Makes" values={move.makes ?? []} onChange={(makes) => onChange('makes', { makes: orNone(makes) })} />
       <ListLine label="Undoes" values={move.undoes ?? []} onChange={(undoes) => onChange('undoes', { undoes: orNone(undoes) })} />
-      <Field label="If it fails I am in">
-        <select
-          className={selectClass}
-          value={move.onFail ?? ''}
-          onChange={(event) => onChange('if it fails', { onFail: event.target.value || undefined })}
-        >
-          <option value="">what he shows decides</option>
-          {tree.positions.map((position) => (
-            <option key={position.id} value={position.id}>
-              {position.name}
-            </option>
-          ))}
-        </select>
-      </Field>
+      <PlaceSelect
+        tree={tree}
+        label="If it fails I am in"
+        none="what he shows decides"
+        value={move.onFail}
+        onChange={(onFail) => onChange('if it fails', { onFail })}
+      />
       <ListLine
         label="Fits with the legs, where not only as here"
         values={move.fits?.legRelations ?? []}

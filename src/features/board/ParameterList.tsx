@@ -1,7 +1,7 @@
 import type { Parameter, Transition, TreeDocument } from '@/core/tree';
-import { Field, selectClass } from '@/ui/Field';
 import { InlineName } from '@/ui/InlineName';
 import { ListLine } from '@/ui/TextLine';
+import { PlaceSelect } from './PlaceSelect';
 
 interface Props {
   readonly tree: TreeDocument;
@@ -22,26 +22,19 @@ function Never({ tree, parameter, onChange }: { tree: TreeDocument; parameter: P
         }
       />
       {never.map((item) => (
-        <Field key={item.value} label={`“${item.value}” would lead to`}>
-          <select
-            className={selectClass}
-            value={item.leadsTo ?? ''}
-            onChange={
-              (event) =>
-              onChange({
-                ...parameter,
-                never: never.map((other) => (other === item ? { value: item.value, ...(event.target.value ? { leadsTo: event.target.value } : {}) } : other)),
-              }) // prettier-ignore
-            }
-          >
-            <option value="">not said</option>
-            {tree.positions.map((position) => (
-              <option key={position.id} value={position.id}>
-                {position.name}
-              </option>
-            ))}
-          </select>
-        </Field>
+        <PlaceSelect
+          key={item.value}
+          tree={tree}
+          label={`“${item.value}” would lead to`}
+          none="not said"
+          value={item.leadsTo}
+          onChange={(leadsTo) =>
+            onChange({
+              ...parameter,
+              never: never.map((other) => (other === item ? { value: item.value, ...(leadsTo ? { leadsTo } : {}) } : other)),
+            })
+          }
+        />
       ))}
     </>
   );

@@ -55,7 +55,7 @@ export function RulesScreen({ tree: opened, revision }: { tree: TreeDocument; re
   return (
     <div className="min-h-dvh">
       <StoredStrip title={tree.name} links={screenLinks(tree.id, null)} isStored={isStored} problems={[problem]} />
-      <main className="mx-auto grid max-w-5xl gap-8 p-6 md:grid-cols-[240px_minmax(0,1fr)]">
+      <main className="mx-auto grid max-w-5xl grid-cols-[minmax(0,1fr)] gap-8 p-6 md:grid-cols-[240px_minmax(0,1fr)]">
         <nav aria-label="Cards">
           <h1 className="text-[29px]">Rules</h1>
           <ul>
