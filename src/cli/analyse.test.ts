@@ -3,11 +3,11 @@ import { mkdtemp, rm, writeFile } from 'node:fs/promises';
 import { tmpdir } from 'node:os';
 import path from 'node:path';
 import { afterAll, beforeAll, describe, expect, it, vi } from 'vitest';
-import { parseContacts } from '@/core/grips';
 import { formatTreeFile } from '@/core/notation';
 import type { TreeDocument } from '@/core/tree';
 import { demoTree } from '../../demo/demoTree';
 import { main } from './analyse';
+import { held } from '../../tests/support/held';
 import { his, mine, position, reaction, tree } from '../../tests/support/smallTree';
 
 let folder: string;
@@ -102,11 +102,6 @@ describe('analyse', () => {
     ]); // prettier-ignore
   });
   it('keeps the account of the holds, says what his grips shut, and looks at the other side', async () => {
-    const held = (text: string) => {
-      const parsed = parseContacts(text);
-      if (!parsed.ok) throw new Error(parsed.error.join(' '));
-      return parsed.value;
-    };
     const doc = tree(
       [position('a'), position('pin', { ends: 'settled' })],
       [

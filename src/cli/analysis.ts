@@ -1,13 +1,13 @@
 import { compareText } from '@/core/base';
 import { findOdds } from '@/core/odds';
 import {
-  blockingOf, findBrokenRules, findCertainFacts, findDoubleBookings, findHandOvers, findNeedLoops, findUnknownSpots, findVanishing, handLoad, mirrorTree, toBreakAlong,
+  blockingOf, findBrokenRules, findCertainFacts, findDoubleBookings, findGripFindings, findHandOvers, findNeedLoops, findUnknownSpots, findVanishing, gripsAlong, handLoad, mirrorTree, movesOnWay, sayProblem, toBreakAlong,
 } from '@/core/grips'; // prettier-ignore
 import {
   filterTree, findBackTakes, findContradictoryPreferences, findCoverage, findCycles, findDeadEnds, findDilemmas, findFilterDifference, findIdleOptions, findLadder, findLateBranches, findNecessaryHubs,
   findProvoked, findRoleChanges, findRoutes, findShortestRoutes, findThreats, findTodo, findUnanswered, findUnreachable, findUsage, isFiltering, rankHubs, type Filter,
 } from '@/core/structure'; // prettier-ignore
-import { indexOf, type Contact, type TreeDocument } from '@/core/tree';
+import type { Contact, TreeDocument } from '@/core/tree';
 
 export interface AnalysisOptions {
   readonly filter: Filter;
@@ -23,8 +23,7 @@ export interface AnalysisOptions {
 /** Contacts of the steps: the account of each move, and what the opponent's grips shut. */
 function contactsOf(tree: TreeDocument, theirGrips: readonly Contact[] | null, shortest: readonly string[] | undefined) {
   const held = tree.transitions.filter((move) => (move.steps ?? []).length > 0);
-  const onRoute = new Set(shortest?.slice(1).map((to, i) => `${shortest[i]}\n${to}`));
-  const along = [...indexOf(tree).transitions.values()].filter((move) => onRoute.has(`${move.from}\n${move.to}`));
+  const along = movesOnWay(tree, shortest ?? [], theirGrips ?? []);
   return {
     moves: held.map((move) => ({
       transition: move.id,
@@ -36,6 +35,8 @@ function contactsOf(tree: TreeDocument, theirGrips: readonly Contact[] | null, s
       emptySteps: move.steps!.flatMap((step, i) => (step.contacts.length === 0 ? [i + 1] : [])),
     })),
     unknownSpots: held.flatMap((move) => move.steps!.flatMap((step, i) => findUnknownSpots(step.contacts).map(({ word }) => ({ transition: move.id, step: i + 1, word })))),
+    findings: findGripFindings(tree).map(({ problem, ...place }) => ({ ...place, kind: problem.kind, step: problem.step, says: sayProblem(problem).what })),
+    shortestWay: { transitions: along.map((move) => move.id), ...gripsAlong(along) },
     withoutUniform: findVanishing(tree),
     theirGrips: theirGrips && {
       options: tree.transitions.flatMap((move) => {

@@ -29,6 +29,7 @@ const contact = z.strictObject({
   athlete: z.enum(ACTORS),
   part: word,
   target,
+  orElse: z.array(target).min(1).max(8).optional(),
   at: word.optional(),
   job: z.enum(CONTACT_JOBS).optional(),
   quality: word.optional(),

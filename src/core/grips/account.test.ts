@@ -2,7 +2,17 @@ import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { seededRandom } from '../base';
 import type { Contact, Step } from '../tree';
-import { blockingOf, findBrokenRules, findDoubleBookings, findHandOvers, handLoad, smallestHittingSet, toBreakAlong } from './index';
+import { his as theirs, mine, position, tree } from '../../../tests/support/smallTree';
+import {
+  blockingOf,
+  findBrokenRules,
+  findDoubleBookings,
+  findHandOvers,
+  handLoad,
+  movesOnWay,
+  smallestHittingSet,
+  toBreakAlong,
+} from './index';
 
 const on = (part: string, spot: string, more: Partial<Contact> = {}): Contact => ({
   athlete: 'owner',
@@ -98,6 +108,19 @@ describe('what blocks', () => {
     expect(blockingOf(move, [collar, sleeve])).toEqual({ status: 'blocked', toBreak: [collar] });
     expect(blockingOf(move, [collar, sleeve, foot])).toEqual({ status: 'blocked', toBreak: [collar, foot] });
     expect(toBreakAlong([{ blockedBy: [[collar, sleeve]] }, { blockedBy: [[sleeve, foot]] }], [collar, sleeve, foot])).toEqual([sleeve]);
+  });
+  it('on a way with two moves over one hop the one that is not blocked is taken, mine before his', () => {
+    const way = tree(
+      [position('a'), position('b'), position('c')],
+      [
+        theirs('he falls', 'a', 'b'),
+        mine('first', 'a', 'b', { priority: 2, blockedBy: [[collar]] }),
+        mine('second', 'a', 'b'),
+        mine('on', 'b', 'c'),
+      ],
+    );
+    expect(movesOnWay(way, ['a', 'b', 'c'], []).map((move) => move.id)).toEqual(['first', 'on']);
+    expect(movesOnWay(way, ['a', 'b', 'c', 'a'], [collar]).map((move) => move.id)).toEqual(['second', 'on']);
   });
   it('the fewest to break is as few as trying every choice finds', () => {
     fc.assert(

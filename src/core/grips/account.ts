@@ -84,10 +84,14 @@ export const findBrokenRules = (steps: readonly Step[], rules: readonly ContactR
     return broken.length > 0 ? [{ rule, steps: broken }] : [];
   });
 
+export interface HandLoad {
+  readonly athlete: Contact['athlete'];
+  readonly part: string;
+  readonly trades: number;
+}
+
 /** How many hand-overs of holds (trades) each limb part makes along some steps, busiest first. */
-export function handLoad(
-  steps: readonly Step[],
-): { readonly athlete: Contact['athlete']; readonly part: string; readonly trades: number }[] {
+export function handLoad(steps: readonly Step[]): HandLoad[] {
   const trades = findHandOvers(steps).flatMap((item) => (item.kind === 'trade' ? [item.to] : []));
   return [...groupBy(trades, limbKey).values()]
     .map((list) => ({ athlete: list[0]!.athlete, part: list[0]!.part, trades: list.length }))

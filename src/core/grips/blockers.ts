@@ -1,4 +1,4 @@
-import type { Contact, Transition } from '../tree';
+import { indexOf, type Contact, type PositionId, type Transition, type TreeDocument } from '../tree';
 import { contactKey } from './contacts';
 
 export interface Blocking {
@@ -47,3 +47,24 @@ export function blockingOf(move: Pick<Transition, 'blockedBy' | 'enabledBy'>, on
 /** The fewest grips to break before a whole route is free of what is on: over all its moves together. */
 export const toBreakAlong = (moves: readonly Pick<Transition, 'blockedBy'>[], on: readonly Contact[]): readonly Contact[] =>
   blockingOf({ blockedBy: moves.flatMap((move) => move.blockedBy ?? []) }, on).toBreak;
+
+/**
+ * One move for each hop of a way over positions: the owner's where he has one, one that his grips do not block where there is
+ * one, then higher priority, then document order. A hop that nothing leads over is left out.
+ */
+export function movesOnWay(tree: TreeDocument, way: readonly PositionId[], on: readonly Contact[]): Transition[] {
+  const index = indexOf(tree);
+  const rank = (move: Transition): number[] => [
+    move.actor === 'owner' ? 0 : 1,
+    blockingOf(move, on).status === 'blocked' ? 1 : 0,
+    -(move.priority ?? 0),
+  ];
+  const first = (a: Transition, b: Transition): number => {
+    const [x, y] = [rank(a), rank(b)];
+    return x.map((value, i) => value - y[i]!).find((difference) => difference !== 0) ?? 0;
+  };
+  return way.slice(1).flatMap((to, i) => {
+    const moves = (index.from.get(way[i]!) ?? []).filter((move) => move.to === to);
+    return moves.toSorted(first).slice(0, 1);
+  });
+}

@@ -1,4 +1,6 @@
+import { perObject } from '../base';
 import { indexOf, type Fact, type PositionId, type TransitionId, type TreeDocument } from '../tree';
+import { factGameOf } from './facts';
 
 export interface MissingFact {
   readonly transition: TransitionId;
@@ -9,34 +11,31 @@ export interface MissingFact {
   readonly neverMade: boolean;
 }
 export interface CertainFacts {
-  /** Facts that hold at a reachable position whichever way it was reached. */
+  /** Facts, holds of the steps among them, that hold at a reachable position whichever way it was reached. */
   readonly certain: ReadonlyMap<PositionId, ReadonlySet<Fact>>;
   readonly missing: readonly MissingFact[];
+  /** A way from a start to a reachable position on which a fact that is not certain there does not hold. */
+  witnessOf(position: PositionId, fact: Fact): TransitionId[];
 }
 
-/** The last step of a way on which a fact does not hold; null = a start without it. */
-interface Way {
-  readonly via: TransitionId | null;
+/** What is known of a position: the facts that still hold on every way seen, and for each lost one the last step of such a way. */
+interface Known {
+  readonly facts: Set<Fact>;
+  /** The transition that first led here without it (null = a start); for facts in neither map, `first`. */
+  readonly lost: Map<Fact, TransitionId | null>;
+  readonly first: TransitionId | null;
 }
 
 /**
- * Must-analysis of needs / makes / undoes (MODEL §3): greatest fixed point of
- * certain(p) = ∩ over reachable incoming t of (certain(from t) ∖ undoes ∪ makes); at a start only its declared facts.
- * Facts at which the intersection fails remember the transition that let them go, which gives the witness.
- * O(facts × transitions) by a worklist that only ever removes.
+ * Must-analysis of needs / makes / undoes and of the contacts of the steps (MODEL §3): greatest fixed point of
+ * certain(p) = ∩ over reachable incoming t of (certain(from t) ∖ undoes ∪ makes); at a start only what is given there.
+ * A move whose steps are not written keeps what was held. A position not reached yet stands for "all facts", so only facts
+ * of the ways so far are stored; a worklist only ever removes: O(facts × transitions).
  */
-export function findCertainFacts(tree: TreeDocument): CertainFacts {
+export const findCertainFacts = perObject((tree: TreeDocument): CertainFacts => {
   const index = indexOf(tree);
-  const all = new Set<Fact>([
-    ...tree.starts.flatMap((start) => start.facts ?? []),
-    ...tree.transitions.flatMap((move) => [...(move.makes ?? []), ...(move.needs ?? [])]),
-  ]);
-  const made = new Set<Fact>([
-    ...tree.starts.flatMap((start) => start.facts ?? []),
-    ...tree.transitions.flatMap((move) => move.makes ?? []),
-  ]);
-  const certain = new Map<PositionId, Set<Fact>>();
-  const lostBy = new Map<PositionId, Map<Fact, Way>>();
+  const game = factGameOf(tree);
+  const known = new Map<PositionId, Known>();
   const open: PositionId[] = [];
   const queued = new Set<PositionId>();
   const touch = (id: PositionId): void => {
@@ -44,51 +43,53 @@ export function findCertainFacts(tree: TreeDocument): CertainFacts {
     queued.add(id);
     open.push(id);
   };
-  const keepOnly = (id: PositionId, holds: (fact: Fact) => boolean, via: TransitionId | null): void => {
-    const known = certain.get(id);
-    const facts = known ?? new Set(all);
-    if (!known) {
-      certain.set(id, facts);
-      lostBy.set(id, new Map());
-      touch(id);
+  const arrive = (id: PositionId, facts: ReadonlySet<Fact>, via: TransitionId | null): void => {
+    const here = known.get(id);
+    if (!here) {
+      known.set(id, { facts: new Set(facts), lost: new Map(), first: via });
+      return touch(id);
     }
-    for (const fact of facts) {
-      if (holds(fact)) continue;
-      facts.delete(fact);
-      lostBy.get(id)!.set(fact, { via });
+    for (const fact of here.facts) {
+      if (facts.has(fact)) continue;
+      here.facts.delete(fact);
+      here.lost.set(fact, via);
       touch(id);
     }
   };
-  for (const start of tree.starts) keepOnly(start.position, (fact) => start.facts?.includes(fact) ?? false, null);
+  tree.starts.forEach((start, i) => arrive(start.position, game.given[i]!, null));
   for (let i = 0; i < open.length; i++) {
     const at = open[i]!;
     queued.delete(at);
-    const here = certain.get(at)!;
-    for (const move of index.from.get(at) ?? [])
-      keepOnly(move.to, (fact) => (move.makes?.includes(fact) ?? false) || (here.has(fact) && !move.undoes?.includes(fact)), move.id);
+    const { facts } = known.get(at)!;
+    for (const move of index.from.get(at) ?? []) {
+      const after = new Set(game.makesOf(move));
+      for (const fact of facts) if (!game.ends(move, fact)) after.add(fact);
+      arrive(move.to, after, move.id);
+    }
   }
   const witnessOf = (position: PositionId, fact: Fact): TransitionId[] => {
     const route: TransitionId[] = [];
     let at = position;
     for (;;) {
-      const way = lostBy.get(at)?.get(fact);
-      if (!way || way.via === null) return route.reverse();
-      route.push(way.via);
-      const move = index.transitions.get(way.via)!;
-      // Undone here: before it any way will do. Otherwise the fact was gone at `from` already, and earlier than here.
-      if (move.undoes?.includes(fact)) return [...anyWayTo(tree, move.from), ...route.reverse()];
+      const here = known.get(at);
+      const via = here?.lost.has(fact) ? here.lost.get(fact)! : (here?.first ?? null);
+      if (!here || here.facts.has(fact) || via === null) return route.reverse();
+      route.push(via);
+      const move = index.transitions.get(via)!;
+      // Ended here: before it any way will do. Otherwise the fact was gone at `from` already, and earlier than here.
+      if (game.ends(move, fact)) return [...anyWayTo(tree, move.from), ...route.reverse()];
       at = move.from;
     }
   };
-  const missing = tree.transitions.flatMap((move) =>
-    certain.has(move.from)
-      ? (move.needs ?? [])
-          .filter((fact) => !certain.get(move.from)!.has(fact))
-          .map((fact) => ({ transition: move.id, fact, witness: witnessOf(move.from, fact), neverMade: !made.has(fact) }))
-      : [],
-  );
-  return { certain, missing };
-}
+  const made = new Set<Fact>([...game.given.flatMap((facts) => [...facts]), ...tree.transitions.flatMap((move) => game.makesOf(move))]);
+  const missing = tree.transitions.flatMap((move) => {
+    const here = known.get(move.from);
+    if (!here) return [];
+    const gone = game.needsOf(move).filter((fact) => !here.facts.has(fact));
+    return gone.map((fact) => ({ transition: move.id, fact, witness: witnessOf(move.from, fact), neverMade: !made.has(fact) }));
+  });
+  return { certain: new Map([...known].map(([id, { facts }]) => [id, facts])), missing, witnessOf };
+});
 
 /** A shortest way of transitions from a start, breadth-first; empty at a start. */
 function anyWayTo(tree: TreeDocument, goal: PositionId): TransitionId[] {

@@ -44,18 +44,24 @@ export function sayTarget({ athlete, target: { athlete: whose, part, side, spot,
   return [whose === athlete ? 'own' : '', side, name, surface].filter(Boolean).join(' ');
 }
 
-/** A contact as a coach says it: "right hand far lapel inside to my hip: pin (thumb in) [both lapels]". */
+/** A contact as a coach says it: "right hand far lapel inside or far collar to my hip: pin (thumb in) [both lapels]". */
 export function sayContact(contact: Contact): string {
-  const { at, job, quality, bundle } = contact;
+  const { at, job, quality, bundle, orElse = [] } = contact;
   const tail = [at && ` to ${at}`, job && `: ${job}`, quality && ` (${quality})`, bundle && ` [${bundle}]`];
-  return `${sayLimb(contact)} ${sayTarget(contact)}${tail.filter(Boolean).join('')}`;
+  const targets = [contact.target, ...orElse].map((target) => sayTarget({ athlete: contact.athlete, target }));
+  return `${sayLimb(contact)} ${targets.join(' or ')}${tail.filter(Boolean).join('')}`;
 }
+
+/** What can hold, in words: the sided parts as left and right, then the middle ones. */
+export const getLimbNames = once(() => {
+  const { middle, sided } = getTargets();
+  return [...sided.flatMap((name) => [`left ${name}`, `right ${name}`]), ...middle];
+});
+const longestFirst = once(() => getLimbNames().toSorted((a, b) => b.length - a.length));
 
 /** The longest known part at the front of the words, or null. */
 function takePart(words: string): { part: string; rest: string } | null {
-  const { middle, sided } = getTargets();
-  const names = [...sided.flatMap((name) => [`left ${name}`, `right ${name}`]), ...middle].sort((a, b) => b.length - a.length);
-  const found = names.find((name) => words === name || words.startsWith(`${name} `));
+  const found = longestFirst().find((name) => words === name || words.startsWith(`${name} `));
   return found === undefined ? null : { part: partOf(found), rest: words.slice(found.length).trim() };
 }
 
@@ -103,11 +109,12 @@ export function parseContact(typed: string): Result<Contact, string> {
   const words = main.replace(/^(his|my) /, '');
   const limb = takePart(words);
   if (!limb) return err(`“${text}”: ${LIMB_HINT}`);
-  const target = targetOf(athlete, limb.part, limb.rest);
-  if (!target) return err(`“${text}”: say what it holds, as in “right hand far lapel”.`);
+  const targets = limb.rest.split(/ or /).map((words) => targetOf(athlete, limb.part, words));
+  const [target, ...others] = targets.filter((item) => item !== null);
+  if (!target || targets.includes(null)) return err(`“${text}”: say what it holds, as in “right hand far lapel”.`);
   const known = CONTACT_JOBS.find((item) => item === job);
   if (job !== undefined && !known) return err(`“${text}”: “${job}” is no job of a hold. There are ${CONTACT_JOBS.join(', ')}.`);
-  return ok({ athlete, part: limb.part, target, ...(at ? { at } : {}), ...(known ? { job: known } : {}), ...(quality ? { quality } : {}), ...(bundle ? { bundle } : {}) }); // prettier-ignore
+  return ok({ athlete, part: limb.part, target, ...(others.length > 0 ? { orElse: others } : {}), ...(at ? { at } : {}), ...(known ? { job: known } : {}), ...(quality ? { quality } : {}), ...(bundle ? { bundle } : {}) }); // prettier-ignore
 }
 
 /** Several contacts with commas between them; every one that is not understood is a sentence. */
@@ -125,10 +132,12 @@ export interface UnknownSpot {
 /** Targets whose part or spot is not among the known ones. */
 export function findUnknownSpots(contacts: readonly Contact[]): UnknownSpot[] {
   const { middle, sided, garment } = getTargets();
-  return contacts.flatMap((contact): UnknownSpot[] => {
-    const { athlete, part, spot } = contact.target;
-    if (athlete === 'mat') return [];
-    if (spot !== undefined && !garment.some((item) => item.spot === spot)) return [{ contact, word: spot }];
-    return part !== undefined && ![...middle, ...sided].includes(part) ? [{ contact, word: part }] : [];
-  });
+  const isKnown = (part: string): boolean => middle.includes(part) || sided.includes(part);
+  return contacts.flatMap((contact) =>
+    [contact.target, ...(contact.orElse ?? [])].flatMap(({ athlete, part, spot }): UnknownSpot[] => {
+      if (athlete === 'mat') return [];
+      if (spot !== undefined && !garment.some((item) => item.spot === spot)) return [{ contact, word: spot }];
+      return part !== undefined && !isKnown(part) ? [{ contact, word: part }] : [];
+    }),
+  );
 }

@@ -2,14 +2,9 @@ import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { checkTree, type TreeDocument } from '../tree';
 import { demoTree } from '../../../demo/demoTree';
+import { held } from '../../../tests/support/held';
 import { mine, position, tree } from '../../../tests/support/smallTree';
-import { findVanishing, isCloth, mirrorSteps, mirrorText, mirrorTree, parseContacts, withoutUniform } from './index';
-
-const held = (text: string) => {
-  const parsed = parseContacts(text);
-  if (!parsed.ok) throw new Error(parsed.error.join(' '));
-  return parsed.value;
-};
+import { findVanishing, isCloth, mirrorSteps, mirrorText, mirrorPart, mirrorTree, bareTree, branchAt, withoutUniform } from './index';
 
 describe('the other side', () => {
   it('exchanges left and right in words, parts and sides, keeps capitals, and knows what is neither', () => {
@@ -39,6 +34,22 @@ describe('the other side', () => {
   });
 });
 
+describe('a branch for the other side', () => {
+  const ways = tree(
+    [position('left guard'), position('other'), position('left hub'), position('pin'), position('shared')],
+    [mine('left in', 'left guard', 'left hub'), mine('left on', 'left hub', 'pin'), mine('left round', 'left hub', 'shared'), mine('left along', 'other', 'shared')],
+    { starts: [{ position: 'left guard' }, { position: 'other' }] },
+  ); // prettier-ignore
+  it('is what hangs on a place alone; where others come too stays, and twice is the original', () => {
+    const part = branchAt(ways, 'left hub');
+    expect([[...part.positions], [...part.transitions]]).toEqual([['left hub', 'pin'], ['left on', 'left round']]); // prettier-ignore
+    const { tree: once } = mirrorPart(ways, part);
+    expect(once.positions.map((item) => item.name)).toEqual(['left guard', 'other', 'right hub', 'pin', 'shared']);
+    expect(once.transitions.map((item) => item.name)).toEqual(['left in', 'right on', 'right round', 'left along']);
+    expect(mirrorPart(once, part).tree).toEqual(ways);
+  });
+});
+
 describe('without the uniform', () => {
   const cloth = held('right hand far lapel, left hand far sleeve cuff to my hip [both], head chest');
   const steps = [{ contacts: [{ ...cloth[0]!, substitute: { athlete: 'opponent' as const, part: 'back of the neck' } }, ...cloth.slice(1)] }]; // prettier-ignore
@@ -54,5 +65,14 @@ describe('without the uniform', () => {
     expect(step!.contacts.map((contact) => [contact.part, contact.target.part])).toEqual([['rightHand', 'back of the neck'], ['head', 'chest']]); // prettier-ignore
     expect(step!.contacts.some((contact) => isCloth(contact.target))).toBe(false);
     expect(withoutUniform(withoutUniform(steps))).toEqual(withoutUniform(steps));
+  });
+  it('an alternative that is no cloth serves as declared; his cloth grips cannot block, and what only they enable never is', () => {
+    const either = held('right hand far lapel or back of the neck');
+    expect(withoutUniform([{ contacts: either }])[0]!.contacts).toEqual(held('right hand back of the neck'));
+    const [collar, wrist] = [held('his left hand collar'), held('his right hand near wrist')];
+    const move = mine('drag', 'a', 'b', { blockedBy: [collar, wrist, [...collar, ...wrist]], enabledBy: [collar] });
+    const bare = bareTree(tree([position('a', { holds: either }), position('b')], [move]));
+    expect(bare.transitions[0]).toMatchObject({ blockedBy: [wrist], enabledBy: [collar] });
+    expect(bare.positions[0]!.holds).toEqual(held('right hand back of the neck'));
   });
 });

@@ -1,4 +1,4 @@
-import type { Position, Step, Transition, TransitionId, TreeDocument } from '../tree';
+import { indexOf, type Position, type PositionId, type Step, type Transition, type TransitionId, type TreeDocument } from '../tree'; // prettier-ignore
 
 /** Marks a move that is the same on both sides or belongs to one: it is not mirrored. */
 export const ONE_SIDE_TAG = 'one side only';
@@ -34,18 +34,69 @@ function mirrorWords<T>(value: T): T {
 }
 
 export const mirrorSteps = (steps: readonly Step[]): Step[] => steps.map(mirrorWords);
-export const mirrorPosition = (position: Position): Position => mirrorWords(position);
-export const mirrorTransition = (move: Transition): Transition => mirrorWords(move);
+const mirrorPosition = (position: Position): Position => mirrorWords(position);
+const mirrorTransition = (move: Transition): Transition => mirrorWords(move);
 
-/** The tree for the other side, and the moves that are bound to theirs. Twice = the original. */
-export function mirrorTree(tree: TreeDocument): { readonly tree: TreeDocument; readonly skipped: readonly TransitionId[] } {
+export interface Mirrored {
+  readonly tree: TreeDocument;
+  /** Moves that are bound to their side and stayed as they were. */
+  readonly skipped: readonly TransitionId[];
+}
+/** Which part of a tree is mirrored. */
+export interface MirrorPart {
+  readonly positions: ReadonlySet<PositionId>;
+  readonly transitions: ReadonlySet<TransitionId>;
+}
+
+/** A part of the tree for the other side, all else untouched. Twice = the original. */
+export function mirrorPart(tree: TreeDocument, { positions, transitions }: MirrorPart): Mirrored {
   const isBound = (move: Transition): boolean => move.tags?.includes(ONE_SIDE_TAG) ?? false;
   return {
     tree: {
       ...tree,
-      positions: tree.positions.map(mirrorPosition),
-      transitions: tree.transitions.map((move) => (isBound(move) ? move : mirrorTransition(move))),
+      positions: tree.positions.map((position) => (positions.has(position.id) ? mirrorPosition(position) : position)),
+      transitions: tree.transitions.map((move) => (!transitions.has(move.id) || isBound(move) ? move : mirrorTransition(move))),
     },
-    skipped: tree.transitions.filter(isBound).map((move) => move.id),
+    skipped: tree.transitions.filter((move) => transitions.has(move.id) && isBound(move)).map((move) => move.id),
   };
+}
+
+/** The whole tree for the other side. */
+export const mirrorTree = (tree: TreeDocument): Mirrored =>
+  mirrorPart(tree, {
+    positions: new Set(tree.positions.map((position) => position.id)),
+    transitions: new Set(tree.transitions.map((move) => move.id)),
+  });
+
+/** Positions reached from the starts without setting foot on `without`. */
+function reachedWithout(tree: TreeDocument, without: PositionId): ReadonlySet<PositionId> {
+  const index = indexOf(tree);
+  const open = tree.starts.map((start) => start.position).filter((id) => id !== without);
+  const reached = new Set(open);
+  for (let i = 0; i < open.length; i++) {
+    for (const move of index.from.get(open[i]!) ?? []) {
+      if (move.to === without || reached.has(move.to)) continue;
+      reached.add(move.to);
+      open.push(move.to);
+    }
+  }
+  return reached;
+}
+
+/** The branch that begins at a position: it, what is reached from it and in no other way, and the moves out of these. */
+export function branchAt(tree: TreeDocument, at: PositionId): MirrorPart {
+  const index = indexOf(tree);
+  const elsewhere = reachedWithout(tree, at);
+  const positions = new Set([at]);
+  const transitions = new Set<TransitionId>();
+  const open = [at];
+  for (let i = 0; i < open.length; i++) {
+    for (const move of index.from.get(open[i]!) ?? []) {
+      transitions.add(move.id);
+      if (positions.has(move.to) || elsewhere.has(move.to)) continue;
+      positions.add(move.to);
+      open.push(move.to);
+    }
+  }
+  return { positions, transitions };
 }

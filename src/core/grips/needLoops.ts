@@ -1,4 +1,5 @@
 import type { Fact, Transition, TransitionId, TreeDocument } from '../tree';
+import { factGameOf } from './facts';
 
 /** Each transition needs what only the next one makes, the last what only the first makes: none can ever begin. */
 export interface NeedLoop {
@@ -9,13 +10,14 @@ export interface NeedLoop {
 
 /** Facts that can come about at all, wherever in the tree: the least fixed point of "made by something whose needs can". */
 function obtainableFacts(tree: TreeDocument): Set<Fact> {
-  const facts = new Set(tree.starts.flatMap((start) => start.facts ?? []));
-  let waiting = tree.transitions.filter((move) => (move.makes ?? []).length > 0);
+  const game = factGameOf(tree);
+  const facts = new Set(game.given.flatMap((given) => [...given]));
+  let waiting = tree.transitions.filter((move) => game.makesOf(move).length > 0);
   for (let before = -1; before !== waiting.length;) {
     before = waiting.length;
     waiting = waiting.filter((move) => {
-      if (!(move.needs ?? []).every((fact) => facts.has(fact))) return true;
-      for (const fact of move.makes!) facts.add(fact);
+      if (!game.needsOf(move).every((fact) => facts.has(fact))) return true;
+      for (const fact of game.makesOf(move)) facts.add(fact);
       return false;
     });
   }
@@ -25,9 +27,10 @@ function obtainableFacts(tree: TreeDocument): Set<Fact> {
 /** Loops of "first this": every transition that waits for itself, once, in document order. Facts nothing makes are no loop. */
 export function findNeedLoops(tree: TreeDocument): NeedLoop[] {
   const obtainable = obtainableFacts(tree);
+  const game = factGameOf(tree);
   const makerOf = new Map<Fact, Transition>();
-  for (const move of tree.transitions) for (const fact of move.makes ?? []) if (!makerOf.has(fact)) makerOf.set(fact, move);
-  const stuckNeed = (move: Transition): Fact | undefined => move.needs?.find((fact) => !obtainable.has(fact) && makerOf.has(fact));
+  for (const move of tree.transitions) for (const fact of game.makesOf(move)) if (!makerOf.has(fact)) makerOf.set(fact, move);
+  const stuckNeed = (move: Transition): Fact | undefined => game.needsOf(move).find((fact) => !obtainable.has(fact) && makerOf.has(fact));
   const loops: NeedLoop[] = [];
   const visited = new Set<TransitionId>();
   for (const first of tree.transitions) {

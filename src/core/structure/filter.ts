@@ -1,3 +1,4 @@
+import { bareTree } from '../grips';
 import type { Context, Profile, RuleSet, Transition, TransitionId, TreeDocument } from '../tree';
 
 /** What the tree is looked at for; an absent part hides nothing. */
@@ -94,7 +95,8 @@ export function filterTree(tree: TreeDocument, filter: Filter): Filtered {
     const ends = said === 'goesOn' ? undefined : said;
     return { ...position, tempo, lines: variant?.lines ?? position.lines, ends, reads };
   });
-  return { tree: { ...tree, positions, transitions: tree.transitions.filter((move) => !hidden.has(move.id)) }, hidden };
+  const seen = { ...tree, positions, transitions: tree.transitions.filter((move) => !hidden.has(move.id)) };
+  return { tree: context === undefined || context === 'gi' ? seen : bareTree(seen), hidden };
 }
 
 export const isFiltering = (filter: Filter): boolean =>

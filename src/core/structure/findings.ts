@@ -1,5 +1,5 @@
 import { groupBy } from '../base';
-import { findCertainFacts, findNeedLoops } from '../grips';
+import { findCertainFacts, findGripFindings, findNeedLoops, type GripProblem } from '../grips';
 import { indexOf, type Ending, type Fact, type PositionId, type ReadId, type TransitionId, type TreeDocument, type ValueId } from '../tree';
 import { coverageAt, unansweredAt } from './answers';
 import { findContradictoryPreferences, findIdleOptions } from './contradictions';
@@ -31,6 +31,8 @@ export type Finding = { readonly key: string; readonly position: PositionId } & 
   | { readonly kind: 'idleOption'; readonly transition: TransitionId }
   | { readonly kind: 'provokesGap'; readonly transition: TransitionId; readonly value: ValueId }
   | { readonly kind: 'preferredNever'; readonly transition: TransitionId; readonly parameter: string; readonly values: readonly string[] }
+  /** `transition` null: at the position itself. */
+  | { readonly kind: 'grips'; readonly transition: TransitionId | null; readonly problem: GripProblem }
   | { readonly kind: 'sameName'; readonly others: readonly PositionId[] }
   | { readonly kind: 'emptyRead'; readonly read: ReadId }
   | { readonly kind: 'costlyCycle'; readonly positions: readonly PositionId[] }
@@ -128,6 +130,7 @@ export function findFindings(tree: TreeDocument): Findings {
       ...atPositions.list,
       ...findOutOfOrder(tree),
       ...findContradictions(tree),
+      ...findGripFindings(tree).map((item): Finding => ({ kind: 'grips', ...item })),
       ...findInDrawing(tree),
       ...findDeadEnds(tree).map((position): Finding => ({ kind: 'deadEnd', key: `deadEnd/${position}`, position })),
       ...findUnreachable(tree).map((position): Finding => ({ kind: 'unreachable', key: `unreachable/${position}`, position })),

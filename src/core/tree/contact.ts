@@ -15,7 +15,10 @@ export interface Contact {
   readonly athlete: Actor;
   /** leftHand, rightForearm, leftShin, head, chest … */
   readonly part: string;
+  /** What is held; with `orElse` the one that is preferred. */
   readonly target: ContactTarget;
+  /** What serves as well, best first. */
+  readonly orElse?: readonly ContactTarget[];
   /** Where the held thing is carried. */
   readonly at?: string;
   readonly job?: ContactJob;

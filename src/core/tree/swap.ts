@@ -7,8 +7,8 @@ const otherTarget = (target: ContactTarget): ContactTarget =>
   target.athlete === 'mat' ? target : { ...target, athlete: otherActor(target.athlete) };
 
 function otherContact(contact: Contact): Contact {
-  const { athlete, target, substitute } = contact;
-  return { ...contact, athlete: otherActor(athlete), target: otherTarget(target), ...(substitute ? { substitute: otherTarget(substitute) } : {}) }; // prettier-ignore
+  const { athlete, target, orElse, substitute } = contact;
+  return { ...contact, athlete: otherActor(athlete), target: otherTarget(target), ...(orElse ? { orElse: orElse.map(otherTarget) } : {}), ...(substitute ? { substitute: otherTarget(substitute) } : {}) }; // prettier-ignore
 }
 
 function otherRule(rule: ContactRule): ContactRule {

@@ -1,4 +1,5 @@
-import { ENDING_WORDS, indexOf, positionOf, sayMine, sayValue, type Read, type TreeDocument } from '@/core/tree';
+import { sayProblem } from '@/core/grips';
+import { ENDING_WORDS, indexOf, positionOf, sayMine, sayMove, sayValue, type Read, type TreeDocument } from '@/core/tree';
 import { sharesOf } from '@/core/odds';
 import type { Finding } from '@/core/structure';
 import { inHundred } from '@/ui/figures';
@@ -146,6 +147,10 @@ export function findingText(tree: TreeDocument, finding: Finding): FindingText {
         why: 'It is on the list of what you prefer and on the list of what never.',
         action: 'Show it',
       };
+    case 'grips': {
+      const move = finding.transition === null ? undefined : index.transitions.get(finding.transition);
+      return { place: move ? `${place}, ${sayMove(move)}` : place, ...sayProblem(finding.problem), action: 'Open its grips' };
+    }
     case 'sameName':
       return {
         place,
@@ -181,6 +186,7 @@ export const FINDING_KINDS = [
   ['idleOption', 'Moves that fit nothing'],
   ['provokesGap', 'Provoked without an answer'],
   ['preferredNever', 'Preferred and never'],
+  ['grips', 'Hands that do not add up'],
   ['lateBranch', 'Act now, off time'],
   ['sameName', 'One name twice'],
   ['emptyRead', 'Reads without values'],

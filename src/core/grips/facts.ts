@@ -1,0 +1,74 @@
+import { perObject } from '../base';
+import type { Contact, Fact, Transition, TreeDocument } from '../tree';
+import { findUnknownSpots, parseContact, sayLimb, sayTarget } from './contactText';
+
+/** A hold as a fact: limb and target in words, without where it is carried, job and quality (MODEL §3). */
+export const holdFact = perObject((contact: Contact): Fact => `${sayLimb(contact)} ${sayTarget(contact)}`);
+
+/** What the facts of a tree do, holds of the steps among them. */
+export interface FactGame {
+  /** For each of the tree's starts, what is given there: its facts, and what the position declares to be held. */
+  readonly given: readonly ReadonlySet<Fact>[];
+  needsOf(move: Transition): readonly Fact[];
+  /** Declared, and what is held at the last step. */
+  makesOf(move: Transition): readonly Fact[];
+  /** The fact is a hold, not a word of the coach's own. */
+  isHold(fact: Fact): boolean;
+  /** Undone, or a hold that is not on at the last step: written steps list all that is held. */
+  ends(move: Transition, fact: Fact): boolean;
+}
+
+const held = (contacts: readonly Contact[] | undefined): Fact[] => (contacts ?? []).map(holdFact);
+const lastStep = (move: Transition): readonly Contact[] | null => {
+  const steps = move.steps ?? [];
+  return steps.length > 0 ? steps[steps.length - 1]!.contacts : null;
+};
+
+/** The facts of a tree as they act; a typed fact that reads as a hold of known spots ("right hand far lapel") is that hold. */
+export const factGameOf = perObject((tree: TreeDocument): FactGame => {
+  const canonical = new Map<string, Fact>();
+  const holds = new Set<Fact>();
+  const factOf = (typed: string): Fact => {
+    const known = canonical.get(typed);
+    if (known !== undefined) return known;
+    const parsed = parseContact(typed);
+    const isHold = parsed.ok && findUnknownSpots([parsed.value]).length === 0;
+    const fact = isHold ? holdFact(parsed.value) : typed;
+    canonical.set(typed, fact);
+    if (isHold) holds.add(fact);
+    return fact;
+  };
+  const seen = (contacts: readonly Contact[] | undefined): Fact[] => {
+    const facts = held(contacts);
+    for (const fact of facts) holds.add(fact);
+    return facts;
+  };
+  const positions = new Map(tree.positions.map((position) => [position.id, position]));
+  const given = tree.starts.map((start) => {
+    const place = positions.get(start.position);
+    return new Set([...(start.facts ?? []).map(factOf), ...seen(place?.holds), ...seen(place?.theirHolds)]);
+  });
+  const effects = new Map(
+    tree.transitions.map((move) => {
+      const last = lastStep(move);
+      const makes = [...(move.makes ?? []).map(factOf), ...seen(last ?? undefined)];
+      return [move.id, { needs: (move.needs ?? []).map(factOf), makes, undoes: new Set((move.undoes ?? []).map(factOf)), isWritten: last !== null }]; // prettier-ignore
+    }),
+  );
+  return {
+    given,
+    needsOf: (move) => effects.get(move.id)!.needs,
+    makesOf: (move) => effects.get(move.id)!.makes,
+    isHold: (fact) => holds.has(fact),
+    ends: (move, fact) => {
+      const { undoes, isWritten, makes } = effects.get(move.id)!;
+      return undoes.has(fact) || (isWritten && holds.has(fact) && !makes.includes(fact));
+    },
+  };
+});
+
+/** Holds that a move needs and that are not among mine; listed apart from what blocks it (MODEL §3, blockers). */
+export function missingHolds(tree: TreeDocument, move: Transition, mine: ReadonlySet<Fact>): Fact[] {
+  const game = factGameOf(tree);
+  return game.needsOf(move).filter((fact) => game.isHold(fact) && !mine.has(fact));
+}
