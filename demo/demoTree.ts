@@ -1,5 +1,5 @@
 import type { RuleSet, TreeDocument } from '@/core/tree';
-import { withGrips } from './grips';
+import { withGrips, withHolds } from './grips';
 import { guardMoves, guards } from './guards';
 import { hubMoves, hubs } from './hubs';
 import { withSigns } from './signs';
@@ -99,6 +99,6 @@ export const demoTree = (): TreeDocument => ({
     { id: 'tove-lind', name: 'Tove Lind', of: 'partner', off: ['headquarters-i-drag-the-leg'] },
   ],
   notes: 'Six weeks to the league evening. The body lock and the over-under carry the game; the gaps are real.',
-  positions: [...guards, ...hubs, ...uppers].map(withSigns),
+  positions: [...guards, ...hubs, ...uppers].map(withSigns).map(withHolds),
   transitions: [...guardMoves, ...hubMoves, ...upperMoves].map(withGrips),
 });

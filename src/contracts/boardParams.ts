@@ -6,3 +6,9 @@ export const boardParamsSchema = z.object({
   show: z.enum(['tree', 'guard', 'hub', 'route']).optional().catch(undefined),
   at: idSchema.optional().catch(undefined),
 });
+
+/** What the address of the grip desk may say: a move, or a place. */
+export const gripsParamsSchema = z.object({
+  at: idSchema.optional().catch(undefined),
+  place: idSchema.optional().catch(undefined),
+});

@@ -116,7 +116,7 @@ export const transitionSchema = z.strictObject({
   undoes: words.optional(),
   blockedBy: z.array(contacts).max(32).optional(),
   enabledBy: z.array(contacts).max(32).optional(),
-  steps: z.array(z.strictObject({ note: text.optional(), contacts })).max(200).optional(),
+  steps: z.array(z.strictObject({ note: text.optional(), contacts, ownerRole: z.enum(OWNER_ROLES).optional() })).max(200).optional(),
   contactRules: z.array(contactRule).max(64).optional(),
   fits: z.strictObject({ legRelations: words.optional(), stances: z.array(z.enum(STANCES)).max(16).optional() }).optional(),
   provokes: z.array(idSchema).max(64).optional(),

@@ -2,8 +2,9 @@ import { readFileSync } from 'node:fs';
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { findBranches } from '../drills';
+import { findHandOvers, gripProblemsOf, sayProblem } from '../grips';
 import { findUnreachable } from '../structure';
-import { checkTree, containsMarkup, emptyTree, isGoal, LINES, type TreeDocument } from '../tree';
+import { checkTree, containsMarkup, emptyTree, isGoal, LINES, type Context, type TreeDocument } from '../tree';
 import { contradict, findMovesFor, findPlaces, findTakeable, findTaken, findUnconfirmed, getCatalogue, isOneLetterOff, placeOf, saySign, searchCatalogue, SIGNS, withConfirmed, withEntry, withMove, withTakenTransition, type Place, type Seen, type Sign } from './index'; // prettier-ignore
 
 const catalogue = getCatalogue();
@@ -28,6 +29,16 @@ describe('the catalogue', () => {
     expect(values.every((value) => value.cue && value.cue.length > 3)).toBe(true);
     const families = new Set(entries.map(({ position }) => position.family));
     expect([...families].sort()).toEqual(['back', 'closed', 'entanglement', 'half', 'hub', 'lost', 'open', 'pin', 'standing', 'submission', 'transit', 'turtle']); // prettier-ignore
+  });
+  it('writes the steps of at least forty moves, and in none of them do the hands not add up, with the jacket or without', () => {
+    const written = catalogue.transitions.flatMap(({ transition }) => (transition.steps ? [transition] : []));
+    expect(written.length).toBeGreaterThanOrEqual(40);
+    for (const move of written) {
+      const says = [['gi'], ['noGi']].flatMap((contexts) => gripProblemsOf({ contexts: contexts as Context[] }, { ...move, contexts: move.contexts ?? [] }).map((item) => `${move.id}: ${sayProblem(item).what}`)); // prettier-ignore
+      expect(says).toEqual([]);
+      expect(move.steps!.length, move.id).toBeGreaterThanOrEqual(3);
+      expect(findHandOvers(move.steps!).length, move.id).toBeGreaterThan(0);
+    }
   });
   it('has no empty field, no unknown word, and every reference met', () => {
     expect(checkTree(whole)).toMatchObject({ ok: true });

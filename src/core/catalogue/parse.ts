@@ -1,5 +1,6 @@
 import { InvariantError, required } from '../base';
-import { asSentence, DISTANCES, ENDINGS, FAMILIES, LINES, READ_KINDS, STANCES, TEMPOS, TRANSITION_KINDS, VALUE_KINDS, type Position, type Read, type Transition } from '../tree'; // prettier-ignore
+import { typedSteps } from '../grips';
+import { asSentence, DISTANCES, ENDINGS, FAMILIES, LINES, READ_KINDS, STANCES, TEMPOS, TRANSITION_KINDS, VALUE_KINDS, type Position, type Read, type Step, type Transition } from '../tree'; // prettier-ignore
 import { isSign, type Sign } from './signs';
 import type { CataloguePosition, CatalogueTransition } from './types';
 
@@ -106,6 +107,18 @@ function parseTransition(line: string, positions: ReadonlyMap<string, Position>)
     ...(others.length > 0 || schools.length > 0 ? { tags: [...others, ...schools] } : {}),
   };
   return { transition, feeder: mine ? '' : note! };
+}
+
+/** Steps of moves by their ids ("move: step / step"). */
+export function parseGrips(text: string): ReadonlyMap<string, readonly Step[]> {
+  return new Map(
+    text.trim().split('\n').map((line) => {
+      const [, id, written] = /^(\S+): (.+)$/.exec(line) ?? [];
+      const steps = typedSteps(required(written, line).split(' / '));
+      if (!steps.ok) throw new InvariantError(`catalogue, grips of ${id}: ${steps.error.join(' ')}`);
+      return [required(id, line), steps.value] as const;
+    }),
+  ); // prettier-ignore
 }
 
 export const parseTransitions = (text: string, positions: readonly CataloguePosition[]): CatalogueTransition[] => {

@@ -35,3 +35,14 @@ export function withTyped(steps: readonly Step[], step: number, typed: string): 
   if (problems.length > 0) return err(problems);
   return ok(steps.map((item, i) => (i === step - 1 ? { ...item, contacts } : item)));
 }
+
+/** Steps as lines, each saying what changes from the one before; the first sentence of what is not understood. */
+export function typedSteps(lines: readonly string[]): Result<Step[], readonly string[]> {
+  let steps: Step[] = [];
+  for (const line of lines) {
+    const typed = withTyped(withNewStep(steps, steps.length), steps.length + 1, line);
+    if (!typed.ok) return typed;
+    steps = typed.value;
+  }
+  return ok(steps);
+}

@@ -22,7 +22,7 @@ export function mirrorText(text: string): string {
 /** Fields that hold ids and marks, not words. */
 const IDS = new Set([
   'id', 'from', 'to', 'onFail', 'when', 'stoppedBy', 'provokes', 'leadsTo', 'letsIn', 'whenValues', 'continuesIn', 'fromCatalogue',
-  'tags', 'schools', 'bySchool', 'signs', 'needs', 'makes', 'undoes',
+  'tags', 'ownerRole', 'schools', 'bySchool', 'signs', 'needs', 'makes', 'undoes',
 ]); // prettier-ignore
 
 /** Every word of a record for the other side; sides and parts of contacts are words too. */

@@ -9,8 +9,11 @@ const getTargetWords = once((): string[] => {
   const isMiddle = (part: string): boolean => middle.includes(part);
   const spots = garment.flatMap(({ spot, part }) => (isMiddle(part) && !/lapel/.test(spot) ? [spot] : [`far ${spot}`, `near ${spot}`]));
   const sides = sided.flatMap((name) => [`far ${name}`, `near ${name}`]);
-  return [...sides, ...spots, ...middle, ...sided.map((name) => `own ${name}`), 'mat'];
+  const all = [...sides, ...spots, ...middle, ...sided.map((name) => `own ${name}`), 'mat'];
+  return [...COMMON, ...all.filter((words) => !COMMON.includes(words))];
 });
+/** What is held most, first. */
+const COMMON = ['far wrist', 'near wrist', 'far lapel', 'far sleeve cuff', 'near knee', 'far knee', 'near ankle', 'far ankle', 'far hip', 'near hip', 'collar', 'far shoulder', 'near shoulder', 'head', 'chest', 'hips', 'mat']; // prettier-ignore
 /** The limbs that hold most, first. */
 const FIRST = ['left hand', 'right hand', 'left forearm', 'right forearm', 'left knee', 'right knee', 'left shin', 'right shin', 'left shoulder', 'right shoulder', 'head', 'chest', 'left foot', 'right foot', 'left elbow', 'right elbow', 'hips']; // prettier-ignore
 const getLimbWords = once(() => [...FIRST, ...getLimbNames().filter((name) => !FIRST.includes(name))]);

@@ -7,7 +7,7 @@ const FIELD_ORDER = [
   'aliases', 'family', 'lines', 'tempo', 'tempoReason', 'windowCloses', 'tempoByContext', 'context', 'legRelation', 'signs', 'stance', 'distance',
   'ownerRole', 'heSeesItFirst', 'ends', 'bySchool', 'school', 'continuesIn', 'closed', 'complete', 'cue', 'share', 'unsure',
   'tags', 'when', 'stoppedBy', 'priority', 'works', 'offCue', 'stopped', 'onFail', 'seconds', 'needs', 'makes', 'undoes',
-  'athlete', 'part', 'target', 'side', 'spot', 'surface', 'at', 'job', 'quality', 'bundle', 'substitute',
+  'athlete', 'part', 'target', 'side', 'spot', 'surface', 'orElse', 'at', 'job', 'quality', 'bundle', 'substitute',
   'holds', 'theirHolds', 'blockedBy', 'enabledBy', 'steps', 'note', 'contacts', 'contactRules', 'fromStep', 'toStep', 'atLeast',
   'first', 'then', 'whenValues', 'letsIn', 'fits', 'legRelations', 'stances', 'provokes', 'parameters', 'never', 'value', 'leadsTo',
   'checkpoints', 'mistakes', 'error', 'consequence', 'correction', 'announced', 'reads', 'values', 'wordingUnsure', 'notes', 'hazards', 'source', 'fromCatalogue',

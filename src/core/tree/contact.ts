@@ -1,4 +1,4 @@
-import type { Actor, ContactJob, Side, Surface } from './vocabulary';
+import type { Actor, ContactJob, OwnerRole, Side, Surface } from './vocabulary';
 
 export interface ContactTarget {
   readonly athlete: Actor | 'mat';
@@ -32,6 +32,8 @@ export interface Contact {
 export interface Step {
   readonly note?: string;
   readonly contacts: readonly Contact[];
+  /** From this step on the owner is on top or below; absent = as before, at first as at the position the move begins in. */
+  readonly ownerRole?: OwnerRole;
 }
 
 /** A condition over the steps of a transition; step numbers count from 1. */

@@ -1,4 +1,4 @@
-import type { Contact, ContactRule, ContactTarget } from './contact';
+import type { Contact, ContactRule, ContactTarget, Step } from './contact';
 import type { Position, Transition, TreeDocument } from './document';
 import type { Actor, OwnerRole } from './vocabulary';
 
@@ -18,6 +18,12 @@ function otherRule(rule: ContactRule): ContactRule {
 
 const OTHER_ROLE: Record<OwnerRole, OwnerRole> = { top: 'below', below: 'top' };
 
+const otherStep = (step: Step): Step => ({
+  ...step,
+  contacts: step.contacts.map(otherContact),
+  ...(step.ownerRole ? { ownerRole: OTHER_ROLE[step.ownerRole] } : {}),
+});
+
 function otherPosition(position: Position): Position {
   const { holds, theirHolds, ownerRole, ...rest } = position;
   return {
@@ -35,7 +41,7 @@ function otherTransition(move: Transition): Transition {
     actor: otherActor(move.actor),
     ...(move.blockedBy ? { blockedBy: sets(move.blockedBy) } : {}),
     ...(move.enabledBy ? { enabledBy: sets(move.enabledBy) } : {}),
-    ...(move.steps ? { steps: move.steps.map((step) => ({ ...step, contacts: step.contacts.map(otherContact) })) } : {}),
+    ...(move.steps ? { steps: move.steps.map(otherStep) } : {}),
     ...(move.contactRules ? { contactRules: move.contactRules.map(otherRule) } : {}),
   };
 }

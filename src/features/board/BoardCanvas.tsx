@@ -10,6 +10,7 @@ import { ClimbView } from './ClimbView';
 import { HubView } from './HubView';
 import { useSize } from '@/ui/useSize';
 import { useZoom } from './useZoom';
+import type { Shut } from './shut';
 import { caretAnchor, followFrom, neighbourInRow, type Scene } from './viewModel';
 import { plankText } from './wording';
 
@@ -19,6 +20,8 @@ interface Props {
   /** The whole tree, which the caret edits. */
   readonly tree: TreeDocument;
   readonly faded: ReadonlySet<string>;
+  /** Options that his grips shut now: drawn hair-thin. */
+  readonly shut: ReadonlyMap<string, Shut>;
   readonly catalogue: Catalogue | null;
   readonly scene: Scene;
   readonly dispatch: Dispatch<BoardAction>;
@@ -45,7 +48,7 @@ function hubAnchor(hub: HubLayout, state: BoardState): { x: number; y: number } 
 }
 
 /** The drawn part of the board: pan, zoom, the keys, and the caret in place. */
-export function BoardCanvas({ state, tree, faded, catalogue, scene, dispatch }: Props) {
+export function BoardCanvas({ state, tree, faded, shut, catalogue, scene, dispatch }: Props) {
   const { selected, caret, section } = state;
   const { layout } = scene;
   const [hovered, setHovered] = useState<string | null>(null);
@@ -125,6 +128,7 @@ export function BoardCanvas({ state, tree, faded, catalogue, scene, dispatch }: 
             <>
               <HubView
                 layout={hub}
+                shut={shut}
                 section={section}
                 shareOf={(item) => hubShare(state, hub.id, item)}
                 onSelect={select}
@@ -137,6 +141,7 @@ export function BoardCanvas({ state, tree, faded, catalogue, scene, dispatch }: 
               <ClimbView
                 layout={layout}
                 faded={faded}
+                shut={shut}
                 selected={selected}
                 section={section}
                 hovered={hovered}

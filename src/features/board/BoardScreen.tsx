@@ -15,6 +15,7 @@ import { lookAt } from './lookedAt';
 import { RouteBar } from './RouteBar';
 import { RungSheet } from './RungSheet';
 import { SeenBy } from './SeenBy';
+import { shutOptions } from './shut';
 import { StaleDialog } from './StaleDialog';
 import { useCatalogue } from './useCatalogue';
 import { useFreshness } from './useFreshness';
@@ -67,7 +68,7 @@ export function BoardScreen(opened: OpenedBoard) {
   const [state, dispatch] = useReducer(reduceBoard, opened, openBoard);
   const [finding, setFinding] = useState(false);
   const [looking, setLooking] = useState(isFiltering(opened.filter));
-  const { selected, caret, sheet, view, filter, swapped } = state;
+  const { selected, caret, sheet, view, filter, swapped, gripsOn } = state;
   const look = useMemo(() => lookAt(state.tree, filter, swapped), [state.tree, filter, swapped]);
   const { seen: tree, shown } = look;
   const catalogue = useCatalogue(state.caret !== null, tree.owner);
@@ -82,6 +83,7 @@ export function BoardScreen(opened: OpenedBoard) {
   );
   const routes = useMemo(() => (view === 'route' ? routesThrough(shown, selected) : []), [view, shown, selected]);
   const scene = useScene(seenState, routes, tree);
+  const shut = useMemo(() => shutOptions(shown, gripsOn), [shown, gripsOn]);
   const broken = useMemo(() => findUnanswered(shown).length, [shown]);
   const position = selected === null ? undefined : indexOf(tree).positions.get(selected);
   const onBoard =
@@ -124,9 +126,17 @@ export function BoardScreen(opened: OpenedBoard) {
       <main className="grid min-h-0 flex-1 grid-cols-[minmax(0,1fr)_300px] max-[900px]:grid-cols-1 max-[900px]:grid-rows-[60vh_auto] max-[900px]:overflow-auto">
         <h1 className="sr-only">{tree.name}: the board</h1>
         <div className="flex min-h-0 flex-col">
-          {view === 'route' && <RouteBar tree={shown} routes={routes} at={state.route} dispatch={dispatch} />}
+          {view === 'route' && <RouteBar tree={shown} routes={routes} at={state.route} gripsOn={gripsOn} dispatch={dispatch} />}
           <div className="min-h-0 flex-1">
-            <BoardCanvas state={seenState} tree={tree} faded={look.faded} catalogue={catalogue} scene={scene} dispatch={dispatch} />
+            <BoardCanvas
+              state={seenState}
+              tree={tree}
+              faded={look.faded}
+              shut={shut}
+              catalogue={catalogue}
+              scene={scene}
+              dispatch={dispatch}
+            />
           </div>
         </div>
         <aside aria-label="Side sheet" className="overflow-y-auto border-l-2 border-ink p-4 max-[900px]:border-t-2 max-[900px]:border-l-0">
@@ -135,6 +145,9 @@ export function BoardScreen(opened: OpenedBoard) {
             <RungSheet
               tree={tree}
               hidden={look.hidden}
+              shut={shut}
+              gripsOn={gripsOn}
+              shown={shown}
               catalogue={catalogue}
               position={position}
               odds={odds}

@@ -62,6 +62,7 @@ function rungLabel({ rung, folded }: PlacedRung): string {
 interface Props {
   readonly layout: BoardLayout;
   readonly faded: ReadonlySet<string>;
+  readonly shut: ReadonlyMap<string, unknown>;
   readonly selected: string | null;
   readonly section: number;
   readonly hovered: string | null;
@@ -86,7 +87,7 @@ const Climbs = memo(function Climbs({ climbs }: { climbs: readonly Climb[] }) {
 });
 
 /** The climb itself. Each rung is a button; its sections are walked with the arrow keys. */
-export function ClimbView({ layout, faded, selected, section, hovered, focusable, onSelect, onOpen, onHover, onKey }: Props) {
+export function ClimbView({ layout, faded, shut, selected, section, hovered, focusable, onSelect, onOpen, onHover, onKey }: Props) {
   const touches = (climb: Climb, id: string | null) => id !== null && (climb.from === id || climb.to === id);
   const strong = layout.climbs.filter((climb) => touches(climb, selected));
   const warm = layout.climbs.filter((climb) => !climb.stub && touches(climb, hovered));
@@ -99,7 +100,13 @@ export function ClimbView({ layout, faded, selected, section, hovered, focusable
         <path key={climb.transition} d={pathOf(climb)} className="fill-none stroke-route" strokeWidth={1.8} />
       ))}
       {strong.map((climb) => (
-        <path key={climb.transition} d={pathOf(climb)} className="fill-none stroke-ink" strokeWidth={2} />
+        <path
+          key={climb.transition}
+          d={pathOf(climb)}
+          className={`fill-none ${shut.has(climb.transition) ? 'stroke-route' : 'stroke-ink'}`}
+          strokeWidth={shut.has(climb.transition) ? 1 : 2}
+          strokeDasharray={shut.has(climb.transition) ? '2 6' : undefined}
+        />
       ))}
       {falls.map((climb) => (
         <path key={climb.transition} d={pathOf(climb)} className="fill-none stroke-his" strokeWidth={2} />

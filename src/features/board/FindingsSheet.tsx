@@ -1,4 +1,5 @@
 'use client';
+import Link from 'next/link';
 import { useState, type Dispatch } from 'react';
 import type { Finding, Findings } from '@/core/structure';
 import { findValue, indexOf, positionOf, withDismissal, withoutDismissal, type TreeDocument } from '@/core/tree';
@@ -58,13 +59,22 @@ function Item({ tree, of, finding, dispatch }: ItemProps) {
       <p className="text-soft">{text.why}</p>
       {reason === null ? (
         <p className="flex gap-4 font-figure text-[15px]">
-          <button
-            type="button"
-            className="min-h-8 font-medium underline decoration-red decoration-2 underline-offset-4"
-            onClick={() => goTo(of, finding, dispatch)}
-          >
-            {text.action}
-          </button>
+          {finding.kind === 'grips' ? (
+            <Link
+              className="min-h-8 font-medium underline decoration-red decoration-2 underline-offset-4"
+              href={`/grips/${encodeURIComponent(tree.id)}?${finding.transition === null ? `place=${encodeURIComponent(finding.position)}` : `at=${encodeURIComponent(finding.transition)}`}`}
+            >
+              {text.action}
+            </Link>
+          ) : (
+            <button
+              type="button"
+              className="min-h-8 font-medium underline decoration-red decoration-2 underline-offset-4"
+              onClick={() => goTo(of, finding, dispatch)}
+            >
+              {text.action}
+            </button>
+          )}
           <button type="button" className="min-h-8 text-soft underline" onClick={() => setReason('')}>
             Set aside …
           </button>

@@ -1,5 +1,6 @@
 import { HUB_PLANK, type HubAnswer, type HubLayout, type HubSection } from '@/core/board';
 import { LINES, type Line } from '@/core/tree';
+import type { Shut } from './shut';
 
 const points = (list: readonly (readonly [number, number])[]): string => list.map(([x, y]) => `${x.toFixed(1)},${y.toFixed(1)}`).join(' ');
 
@@ -57,12 +58,23 @@ function Press({ label, broken, onPress, ...box }: PressProps) {
 }
 
 /** A way up: "I …" beside its line, the rung where it lands, and what can follow in soft ink above. */
-function Answer({ answer, onSelect }: { answer: HubAnswer; onSelect: (id: string) => void }) {
+function Answer({ answer, shut, onSelect }: { answer: HubAnswer; shut: Shut | undefined; onSelect: (id: string) => void }) {
   const { x, y, width, name, next } = answer;
   return (
     <g>
-      <polyline points={points(answer.path)} className="fill-none stroke-ink" strokeWidth={1.5} />
-      <Lines words={answer.words} x={answer.wordsX} y={answer.wordsY} className="fill-ink font-medium" />
+      <polyline
+        points={points(answer.path)}
+        className={`fill-none ${shut ? 'stroke-route' : 'stroke-ink'}`}
+        strokeWidth={shut ? 1 : 1.5}
+        strokeDasharray={shut ? '2 6' : undefined}
+      />
+      <Lines words={answer.words} x={answer.wordsX} y={answer.wordsY} className={shut ? 'fill-soft' : 'fill-ink font-medium'} />
+      {shut && (
+        <text x={answer.wordsX} y={answer.wordsY + answer.words.length * 15} fontSize={13} className="halo fill-red font-medium">
+          {shut.status === 'blocked' ? 'shut' : 'not yet'}
+          <title>{shut.says}</title>
+        </text>
+      )}
       {!answer.stays &&
         next.map((text, i) => (
           <text key={text} x={x + 6} y={y - 8 - (next.length - 1 - i) * 14} fontSize={12} className="halo fill-soft">
@@ -71,11 +83,11 @@ function Answer({ answer, onSelect }: { answer: HubAnswer; onSelect: (id: string
         ))}
       {!answer.stays && (
         <>
-          <rect x={x} y={y} width={width} height={5} className="fill-ink" />
-          <Lines words={name} x={x + 16} y={y + 21} className="fill-ink font-semibold" />
+          <rect x={x} y={y} width={width} height={5} className={shut ? 'fill-route' : 'fill-ink'} />
+          <Lines words={name} x={x + 16} y={y + 21} className={shut ? 'fill-soft' : 'fill-ink font-semibold'} />
           <TickStack lines={answer.lines} x={x + 2} y={y + 9} />
           <Press
-            label={`${answer.words.join(' ')}, lands on ${name.join(' ')}`}
+            label={`${answer.words.join(' ')}, lands on ${name.join(' ')}${shut ? `; ${shut.says}` : ''}`}
             x={x - 2}
             y={y - 4}
             width={width + 4}
@@ -146,6 +158,7 @@ function PlankSection({ item, plankY, share, chosen, onOpen, onSelect }: Section
 
 interface Props {
   readonly layout: HubLayout;
+  readonly shut: ReadonlyMap<string, Shut>;
   readonly section: number;
   readonly shareOf: (item: HubSection) => string;
   readonly onSelect: (id: string) => void;
@@ -153,7 +166,7 @@ interface Props {
 }
 
 /** One position spread over the whole board. */
-export function HubView({ layout, section, shareOf, onSelect, onOpen }: Props) {
+export function HubView({ layout, shut, section, shareOf, onSelect, onOpen }: Props) {
   const { left, right, plankY, height, lines, width } = layout;
   return (
     <g className="font-figure">
@@ -171,7 +184,7 @@ export function HubView({ layout, section, shareOf, onSelect, onOpen }: Props) {
         back
       </text>
       {layout.answers.map((answer) => (
-        <Answer key={answer.transition} answer={answer} onSelect={onSelect} />
+        <Answer key={answer.transition} answer={answer} shut={shut.get(answer.transition)} onSelect={onSelect} />
       ))}
       {layout.sections.map((item, i) => (
         <PlankSection

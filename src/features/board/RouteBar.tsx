@@ -1,6 +1,7 @@
 import { useMemo, type Dispatch } from 'react';
 import { threatsUnderRules } from '@/core/structure';
-import { indexOf, positionOf, sayHis, type PositionId, type TreeDocument } from '@/core/tree';
+import { gripsAlong, movesOnWay, sayContact, sayLimb, toBreakAlong } from '@/core/grips';
+import { indexOf, positionOf, sayHis, type Contact, type PositionId, type TreeDocument } from '@/core/tree';
 import { plural } from '@/ui/figures';
 import { StripButton } from '@/ui/StripButton';
 import type { BoardAction } from './boardState';
@@ -11,6 +12,8 @@ interface Props {
   readonly routes: readonly (readonly PositionId[])[];
   /** Which of the routes is shown; counted on beyond the last from the first. */
   readonly at: number;
+  /** His grips that are on now. */
+  readonly gripsOn: readonly Contact[];
   readonly dispatch: Dispatch<BoardAction>;
 }
 
@@ -35,8 +38,37 @@ function Threats({ tree, route }: { tree: TreeDocument; route: readonly Position
   );
 }
 
+/** The hands along this way: what of his to break first, how often each of mine trades, what survives longest. */
+function Hands({ tree, route, on }: { tree: TreeDocument; route: readonly PositionId[]; on: readonly Contact[] }) {
+  const moves = useMemo(() => movesOnWay(tree, route, on), [tree, route, on]);
+  const { load, survivals, unwritten } = useMemo(() => gripsAlong(moves), [moves]);
+  const toBreak = toBreakAlong(moves, on);
+  const longest = survivals.find((item) => item.steps > 1);
+  if (unwritten.length === moves.length && on.length === 0) return null;
+  return (
+    <p>
+      {on.length > 0 && (
+        <strong className="font-semibold text-his">
+          {toBreak.length > 0 ? `Break on it: ${toBreak.map(sayContact).join(' and ')}. ` : 'Nothing of his that is on shuts it. '}
+        </strong>
+      )}
+      {load.length > 0 &&
+        `Trades: ${load
+          .slice(0, 3)
+          .map((item) => `${sayLimb(item)} ${item.trades}`)
+          .join(', ')}. `}
+      {longest && `Survives longest: ${sayContact(longest.contact)}, ${plural(longest.steps, 'step')}. `}
+      {unwritten.length > 0 && (
+        <span className="text-soft">
+          Steps are not written for {plural(unwritten.length, 'move')} of {moves.length}.
+        </span>
+      )}
+    </p>
+  );
+}
+
 /** Over one route: which of them it is, the way to the next, and what he threatens along it. */
-export function RouteBar({ tree, routes, at, dispatch }: Props) {
+export function RouteBar({ tree, routes, at, gripsOn, dispatch }: Props) {
   const route = routes[at % Math.max(1, routes.length)];
   return (
     <div className="border-b border-hair px-4 pb-1 font-figure text-[15px]">
@@ -49,6 +81,7 @@ export function RouteBar({ tree, routes, at, dispatch }: Props) {
         </StripButton>
       </div>
       {route && <Threats tree={tree} route={route} />}
+      {route && <Hands tree={tree} route={route} on={gripsOn} />}
     </div>
   );
 }

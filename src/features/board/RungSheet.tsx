@@ -1,6 +1,6 @@
 'use client';
 import type { Dispatch } from 'react';
-import { TEMPO_WORDS, ENDING_WORDS, indexOf, LINES, withPosition, type Position, type TreeDocument } from '@/core/tree';
+import { TEMPO_WORDS, ENDING_WORDS, indexOf, LINES, withPosition, type Contact, type Position, type TreeDocument } from '@/core/tree';
 import type { Odds } from '@/core/odds';
 import { withConfirmed, type Catalogue } from '@/core/catalogue';
 import type { HiddenBy } from '@/core/structure';
@@ -8,10 +8,12 @@ import { clock, inHundred, plural } from '@/ui/figures';
 import type { BoardAction, Caret } from './boardState';
 import { CoverageTable } from './CoverageTable';
 import { CaretLine } from './CaretLine';
+import { GripsHere } from './GripsHere';
 import { InlineName } from '@/ui/InlineName';
 import { PlaceDetails } from './PlaceDetails';
 import { PlaceNotes } from './PlaceNotes';
 import { ShowsList } from './ShowsList';
+import type { Shut } from './shut';
 
 interface Props {
   readonly tree: TreeDocument;
@@ -19,6 +21,10 @@ interface Props {
   readonly odds: Odds | null;
   readonly pending: boolean;
   readonly hidden: ReadonlyMap<string, HiddenBy>;
+  readonly shut: ReadonlyMap<string, Shut>;
+  readonly gripsOn: readonly Contact[];
+  /** The tree under the filter, whose grips count: without the jacket there are fewer. */
+  readonly shown: TreeDocument;
   readonly catalogue: Catalogue | null;
   /** The caret, if it is to be typed here rather than on the board. */
   readonly caret: Caret | null;
@@ -67,7 +73,7 @@ function OddsLine({ position, odds, pending }: Pick<Props, 'position' | 'odds' |
   );
 }
 
-export function RungSheet({ tree, hidden, catalogue, position, odds, pending, caret, dispatch }: Props) {
+export function RungSheet({ tree, hidden, shut, gripsOn, shown, catalogue, position, odds, pending, caret, dispatch }: Props) {
   const index = indexOf(tree);
   const moves = index.from.get(position.id)!;
   const edit = (label: string, patch: Partial<Position>) =>
@@ -115,11 +121,12 @@ export function RungSheet({ tree, hidden, catalogue, position, odds, pending, ca
       )}
       <OddsLine position={position} odds={odds} pending={pending} />
       {caret && <CaretLine tree={tree} caret={caret} catalogue={catalogue} dispatch={dispatch} />}
-      {!position.ends && <ShowsList tree={tree} hidden={hidden} position={position} odds={odds} dispatch={dispatch} />}
+      {!position.ends && <ShowsList tree={tree} hidden={hidden} shut={shut} position={position} odds={odds} dispatch={dispatch} />}
       {!position.ends && <CoverageTable tree={tree} position={position} dispatch={dispatch} />}
       {position.ends && (
         <p className="mt-3 font-figure text-[17px] font-medium text-red">The climb ends here: {ENDING_WORDS[position.ends]}.</p>
       )}
+      <GripsHere tree={shown} position={indexOf(shown).positions.get(position.id) ?? position} on={gripsOn} dispatch={dispatch} />
       <PlaceNotes tree={tree} position={position} dispatch={dispatch} />
       {watch.length > 0 && (
         <>

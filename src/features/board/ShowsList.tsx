@@ -20,6 +20,7 @@ import { ReadHead } from './ReadHead';
 import { Suggestions } from './Suggestions';
 import { TransitionEditor } from './TransitionEditor';
 import { ValueEditor } from './ValueEditor';
+import { firstHold, mineAt, type Shut } from './shut';
 import { shareText } from './wording';
 
 interface Props {
@@ -28,6 +29,8 @@ interface Props {
   readonly odds: Odds | null;
   /** Transitions that the filter hides, and why. */
   readonly hidden: ReadonlyMap<string, HiddenBy>;
+  /** Options that his grips shut now. */
+  readonly shut: ReadonlyMap<string, Shut>;
   readonly dispatch: Dispatch<BoardAction>;
 }
 
@@ -36,19 +39,21 @@ interface MoveProps {
   readonly move: Transition;
   readonly best?: boolean;
   readonly hiddenBy: HiddenBy | undefined;
+  readonly shut?: Shut;
   readonly dispatch: Dispatch<BoardAction>;
 }
-function Move({ tree, move, best = false, hiddenBy, dispatch }: MoveProps) {
+function Move({ tree, move, best = false, hiddenBy, shut, dispatch }: MoveProps) {
   const [open, setOpen] = useState(false);
   const to = positionOf(indexOf(tree), move.to);
   const words = sayMove(move);
+  const first = move.actor === 'owner' ? firstHold(tree, move.id, mineAt(tree, move.from)) : [];
   return (
     <div className="pl-3">
       <div className="flex items-baseline justify-between gap-2">
         <button
           type="button"
           aria-expanded={open}
-          className={`min-h-7 text-left hover:underline ${hiddenBy ? 'text-soft line-through decoration-hair' : move.actor === 'owner' ? '' : 'text-his'}`}
+          className={`min-h-7 text-left hover:underline ${hiddenBy || shut ? 'text-soft line-through decoration-hair' : move.actor === 'owner' ? '' : 'text-his'}`}
           onClick={() => setOpen(!open)}
         >
           {words}
@@ -63,6 +68,12 @@ function Move({ tree, move, best = false, hiddenBy, dispatch }: MoveProps) {
           {to.name}
         </button>
       </div>
+      {shut && (
+        <p className="font-figure text-[14px]" data-shut={move.id}>
+          {shut.says}
+        </p>
+      )}
+      {first.length > 0 && <p className="text-[13px] text-soft">first: {first.join('; ')}</p>}
       {open && <TransitionEditor tree={tree} move={move} dispatch={dispatch} />}
     </div>
   );
@@ -74,7 +85,7 @@ interface ShownProps extends Props {
 }
 
 /** One thing he shows: its share, my answers, and what he gets if they fail. */
-function Shown({ tree, hidden, position, read, value, odds, dispatch }: ShownProps) {
+function Shown({ tree, hidden, shut, position, read, value, odds, dispatch }: ShownProps) {
   const [open, setOpen] = useState(false);
   const index = indexOf(tree);
   const answers = ownerOptions(index, position.id).filter((t) => t.when?.[read.id]?.includes(value.id));
@@ -107,6 +118,7 @@ function Shown({ tree, hidden, position, read, value, odds, dispatch }: ShownPro
           tree={tree}
           move={move}
           hiddenBy={hidden.get(move.id)}
+          shut={shut.get(move.id)}
           best={answers.length > 1 && best.size === 1 && best.has(move.id)}
           dispatch={dispatch}
         />
@@ -131,7 +143,7 @@ function Shown({ tree, hidden, position, read, value, odds, dispatch }: ShownPro
 
 /** "He shows, I answer": the heart of the side sheet. */
 export function ShowsList(props: Props) {
-  const { tree, hidden, position, odds, dispatch } = props;
+  const { tree, hidden, shut, position, odds, dispatch } = props;
   const silent = ownerOptions(indexOf(tree), position.id).filter((move) => Object.keys(move.when ?? {}).length === 0);
   return (
     <>
@@ -150,7 +162,7 @@ export function ShowsList(props: Props) {
         </p>
       )}
       {silent.map((move) => (
-        <Move key={move.id} tree={tree} move={move} hiddenBy={hidden.get(move.id)} dispatch={dispatch} />
+        <Move key={move.id} tree={tree} move={move} hiddenBy={hidden.get(move.id)} shut={shut.get(move.id)} dispatch={dispatch} />
       ))}
       <div className="mt-2 flex gap-4 font-figure text-[15px]">
         <button

@@ -1,4 +1,5 @@
 import { describe, expect, it } from 'vitest';
+import { sayContact } from '@/core/grips';
 import { findOdds } from '@/core/odds';
 import { diffOf, emptyTree, sayHis, sayMine, withNewGuard, type TreeDocument } from '@/core/tree';
 import { findFindings } from '@/core/structure';
@@ -6,6 +7,7 @@ import { layoutBoard } from '@/core/board';
 import { demoTree } from '../../../demo/demoTree';
 import { openBoard, reduceBoard, type BoardAction, type BoardState } from './boardState';
 import { landingCaret, landingOptions, landOn, landOnNew, nextBroken, typeGuard, typeValue } from './branch';
+import { firstHold, mineAt, shutOptions, theirGripsAt } from './shut';
 import { caretAnchor, followFrom, neighbourInRow, routesThrough, sceneOf } from './viewModel';
 import { findingText, shareText } from './wording';
 
@@ -167,5 +169,31 @@ describe('views and words', () => {
     expect([sayMine('cut'), sayMine('I cut'), sayHis('he turns')]).toEqual(['I cut', 'I cut', 'he turns']);
     const hq = tree.positions.find((position) => position.id === 'headquarters')!;
     expect(shareText(hq.reads[1]!, 'hq-pummels')).toBe('rarely, 5 in 100');
+  });
+});
+
+describe('his grips that are on', () => {
+  const tree = demoTree();
+  const place = tree.positions.find((position) => position.id === 'headquarters')!;
+  it('are those that he holds here and those that shut or open an option, each once', () => {
+    const said = theirGripsAt(tree, place).map(sayContact);
+    expect(new Set(said).size).toBe(said.length);
+    expect(said).toContain('his left hand near armpit: underhook');
+  });
+  it('shut what they shut and say what to break; none on, none shut', () => {
+    expect(shutOptions(tree, []).size).toBe(0);
+    const on = theirGripsAt(tree, place).filter((contact) => contact.job === 'underhook');
+    const shut = shutOptions(tree, on);
+    expect(shut.get('headquarters-i-cut-the-knee-across')).toEqual({ status: 'blocked', says: 'shut: break his left hand near armpit: underhook' }); // prettier-ignore
+    expect(shut.get('headquarters-i-throw-the-legs-past-the-frame')?.status).toBe('notYet');
+    expect(shut.has('headquarters-i-drag-the-leg')).toBe(false);
+    const state = play(open(tree), { type: 'gripsOn', grips: on }, { type: 'select', position: 'body-lock' });
+    expect(state.gripsOn).toBe(on);
+    expect(play(state, { type: 'seen', swapped: true }).gripsOn).toEqual([]);
+  });
+  it('a hold that a move needs and the place does not bring is named first', () => {
+    const drive = 'side-low-i-drive-the-cross-face';
+    expect(firstHold(tree, drive, new Set())).toEqual(['left hand far hip']);
+    expect(firstHold(tree, drive, mineAt(tree, 'side-low'))).toEqual([]);
   });
 });

@@ -1,6 +1,16 @@
 import type { SaveOutcome } from '@/contracts/changes';
 import type { Filter } from '@/core/structure';
-import { applyDiff, diffOf, invertDiff, swapTree, type Diff, type PositionId, type TreeDocument, type When } from '@/core/tree';
+import {
+  applyDiff,
+  diffOf,
+  invertDiff,
+  swapTree,
+  type Contact,
+  type Diff,
+  type PositionId,
+  type TreeDocument,
+  type When,
+} from '@/core/tree';
 
 export type BoardView = 'tree' | 'guard' | 'hub' | 'route';
 /** What the open caret is typing; each step of a branch follows from the one before. */
@@ -50,6 +60,8 @@ export interface BoardState {
   readonly sheet: 'rung' | 'findings';
   /** For whom and under which rules the tree is looked at; changes nothing in it. */
   readonly filter: Filter;
+  /** His grips that the coach says are on now; changes nothing in the tree. */
+  readonly gripsOn: readonly Contact[];
   /** Seen by the owner's opponent: what is edited comes from the other side. */
   readonly swapped: boolean;
   readonly stale: Stale | null;
@@ -76,6 +88,7 @@ export type BoardAction =
   | { readonly type: 'route'; readonly route: number }
   | { readonly type: 'fold' }
   | { readonly type: 'filter'; readonly filter: Filter }
+  | { readonly type: 'gripsOn'; readonly grips: readonly Contact[] }
   | { readonly type: 'seen'; readonly swapped: boolean }
   | { readonly type: 'sheet'; readonly sheet: BoardState['sheet'] }
   | { readonly type: 'caret'; readonly caret: Caret | null };
@@ -102,6 +115,7 @@ export function openBoard(opened: OpenedBoard): BoardState {
     caret,
     sheet: opened.selected === null ? 'findings' : 'rung',
     swapped: false,
+    gripsOn: [],
     stale: null,
     problem: null,
   };
@@ -203,7 +217,10 @@ export function reduceBoard(state: BoardState, action: BoardAction): BoardState 
     case 'filter':
       return { ...state, filter: action.filter, sheet: 'findings', caret: null };
     case 'seen':
-      return { ...state, swapped: action.swapped, caret: null };
+      // What was his is mine from the other side.
+      return { ...state, swapped: action.swapped, gripsOn: [], caret: null };
+    case 'gripsOn':
+      return { ...state, gripsOn: action.grips };
     case 'fold':
       return { ...state, unfolded: !state.unfolded };
     case 'sheet':

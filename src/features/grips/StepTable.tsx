@@ -1,213 +1,145 @@
-import { useState } from 'react';
+import { Fragment, type KeyboardEvent, type ReactNode } from 'react';
 import { groupBy } from '@/core/base';
-import { findBrokenRules, findDoubleBookings, findHandOvers, findUnknownSpots, handLoad, isCloth, limbKey, mirrorSteps, sayContact, sayLimb, sayTarget, withNewStep, withoutStep, withoutUniform, withTyped, type HandOver } from '@/core/grips'; // prettier-ignore
-import { sayMove, type Contact, type Step, type Transition } from '@/core/tree';
-import { buttonClass } from '@/ui/Field';
-import { plural } from '@/ui/figures';
-import { StripButton } from '@/ui/StripButton';
+import { findHandOvers, isCloth, limbKey, sayContact, sayLimb, sayTarget, type HandOver } from '@/core/grips';
+import type { Contact, OwnerRole, Step } from '@/core/tree';
 
 interface Props {
-  readonly move: Transition;
-  readonly place: string;
-  /** The change is made on the steps as they are stored by then. */
-  readonly onSteps: (label: string, change: (steps: readonly Step[]) => readonly Step[]) => void;
+  readonly steps: readonly Step[];
+  readonly at: number;
+  readonly roles: readonly OwnerRole[];
+  readonly onAt: (step: number) => void;
+  /** The small picture of a step, for print. */
+  readonly pictureOf: (step: number) => ReactNode;
 }
 
-const OVER_WORDS: Record<HandOver['kind'], string> = { trade: 'traded', relocation: 'carried', taken: 'taken', released: 'let go' };
+/** More pictures than this do not fit a page. */
+const PICTURED = 12;
 
-/** What does not add up in these steps, each with its step and limb. */
-function problemsOf(move: Transition, steps: readonly Step[]): string[] {
-  const rules = findBrokenRules(steps, move.contactRules ?? []);
-  return [
-    ...findDoubleBookings(steps).map(({ step, contacts }) => `Step ${step}: ${sayLimb(contacts[0]!)} holds ${contacts.map((contact) => sayTarget(contact)).join(' and ')} at once.`),
-    ...rules.map(({ rule, steps: at }) => `Step ${at.join(', ')}: “${rule.name ?? rule.kind}” is not kept.`),
-    ...steps.flatMap((step, i) => (step.contacts.length === 0 ? [`Step ${i + 1}: nobody holds anything.`] : [])),
-    ...steps.flatMap((step, i) => findUnknownSpots(step.contacts).map(({ contact, word }) => `Step ${i + 1}: ${sayLimb(contact)} holds “${word}”, which is no known spot.`)),
-  ]; // prettier-ignore
+const WORDS: Record<HandOver['kind'], string> = { trade: 'traded', relocation: 'carried', taken: 'taken', released: 'let go' };
+/** What happens to a limb between two steps, as a line in the gap: held on, led over, begun or ended. */
+const PATHS: Record<HandOver['kind'] | 'kept', string> = {
+  kept: 'M0,8H34',
+  trade: 'M0,4H12L22,13H34',
+  relocation: 'M0,8H14l3,-5l3,10l3,-5H34',
+  taken: 'M14,3V13M14,8H34',
+  released: 'M0,8H20M20,3V13',
+};
+
+function Gap({ kinds, isHis }: { kinds: readonly (HandOver['kind'] | 'kept')[]; isHis: boolean }) {
+  return kinds.map((kind) => (
+    <span key={kind} className={`block text-center leading-none ${isHis ? 'text-his' : ''}`}>
+      <svg viewBox="0 0 34 16" width={34} height={16} aria-hidden className="inline-block">
+        <path
+          d={PATHS[kind]}
+          fill="none"
+          stroke={kind === 'trade' ? 'var(--color-red)' : 'currentColor'}
+          strokeWidth={kind === 'kept' ? 1 : 1.8}
+        />
+      </svg>
+      {kind !== 'kept' && <span className="block text-[12px] text-soft">{WORDS[kind]}</span>}
+    </span>
+  ));
 }
 
-/** The steps as they are looked at: for the other side, without the uniform. Derived, nothing is stored. */
-function shownSteps(steps: readonly Step[], isFlipped: boolean, isBare: boolean): readonly Step[] {
-  const sided = isFlipped ? mirrorSteps(steps) : steps;
-  return isBare ? withoutUniform(sided) : sided;
-}
-
-/** What vanishes without the uniform, and what stands in its place. */
-function Vanishing({ steps }: { steps: readonly Step[] }) {
-  const gone = steps.flatMap((step, i) =>
-    step.contacts.filter((contact) => isCloth(contact.target)).map((contact) => ({ step: i + 1, contact })),
-  );
-  if (gone.length === 0) return <p className="mt-3 text-soft">No hold here needs the cloth.</p>;
-  return (
-    <section aria-label="Without the cloth" className="mt-3">
-      <h3 className="text-[17px]">Without the cloth</h3>
-      {gone.map(({ step, contact }, i) => (
-        <p key={i}>
-          Step {step}: {sayContact(contact)} →{' '}
-          {contact.substitute ? sayTarget({ ...contact, target: contact.substitute }) : <span className="text-red">no substitute</span>}
-        </p>
-      ))}
-    </section>
-  );
-}
-
-/** Steps across, limbs down, both athletes; what is typed at a step is copied forward. */
-export function StepTable({ move, place, onSteps }: Props) {
-  const [isFlipped, setFlipped] = useState(false);
-  const [isBare, setBare] = useState(false);
-  const written = move.steps ?? [];
-  const steps = shownSteps(written, isFlipped, isBare);
-  const looking = isFlipped || isBare;
-  const [at, setAt] = useState(1);
-  const [typed, setTyped] = useState('');
-  const [wrong, setWrong] = useState<readonly string[]>([]);
-  const step = Math.min(at, Math.max(1, steps.length));
-  const limbs = groupBy(steps.flatMap((item) => item.contacts), limbKey); // prettier-ignore
-  const overs = findHandOvers(steps);
-  const load = handLoad(steps);
-  const problems = problemsOf(move, steps);
-  const cell = (limb: string, i: number): Contact[] => steps[i]!.contacts.filter((contact) => limbKey(contact) === limb);
-  const over = (limb: string, i: number): string[] =>
-    overs.filter((item) => item.toStep === i + 1 && limbKey('to' in item ? item.to : item.from) === limb).map((item) => OVER_WORDS[item.kind]); // prettier-ignore
-  const add = () => {
-    onSteps(`step ${steps.length + 1}`, (now) => withNewStep(now, now.length));
-    setAt(steps.length + 1);
+/** Steps across, limbs down, both athletes; between the steps what each limb hands over. */
+export function StepTable({ steps, at, roles, onAt, pictureOf }: Props) {
+  const rows = [...groupBy(steps.flatMap((item) => item.contacts), limbKey)].toSorted(([, [a]], [, [b]]) => Number(a!.athlete === 'opponent') - Number(b!.athlete === 'opponent')); // prettier-ignore
+  const overs = groupBy(findHandOvers(steps), (item) => `${item.toStep} ${limbKey('to' in item ? item.to : item.from)}`);
+  const held = (limb: string, i: number): Contact[] => steps[i]!.contacts.filter((contact) => limbKey(contact) === limb);
+  const gapBefore = (limb: string, i: number): (HandOver['kind'] | 'kept')[] => {
+    const kinds = (overs.get(`${i + 1} ${limb}`) ?? []).map((item) => item.kind);
+    if (kinds.length > 0) return [...new Set(kinds)];
+    return held(limb, i).length > 0 && held(limb, i - 1).length > 0 ? ['kept'] : [];
   };
-  const enter = () => {
-    const put = (now: readonly Step[]) => withTyped(now.length === 0 ? withNewStep([], 0) : now, step, typed);
-    const next = put(written);
-    setWrong(next.ok ? [] : next.error);
-    if (!next.ok || typed.trim() === '') return;
-    onSteps(`grips of step ${step}`, (now) => {
-      const stored = put(now);
-      return stored.ok ? stored.value : now;
-    });
-    setTyped('');
+  const onKeyDown = (event: KeyboardEvent) => {
+    const by = event.key === 'ArrowRight' ? 1 : event.key === 'ArrowLeft' ? -1 : 0;
+    const next = at + by;
+    if (by === 0 || next < 1 || next > steps.length) return;
+    event.preventDefault();
+    onAt(next);
+    document.getElementById(`step-${next}`)?.focus();
   };
   return (
-    <article aria-label={sayMove(move)}>
-      <h2 className="text-[24px]">{sayMove(move)}</h2>
-      <p className="text-soft">from {place}</p>
-      {written.length > 0 && (
-        <div role="group" aria-label="Look at it" className="mt-1 flex gap-4">
-          <StripButton chosen={isFlipped} onClick={() => setFlipped(!isFlipped)}>
-            Other side
-          </StripButton>
-          <StripButton chosen={isBare} onClick={() => setBare(!isBare)}>
-            Without the cloth
-          </StripButton>
-        </div>
-      )}
-      {steps.length > 0 && (
-        <table className="mt-3 border-collapse text-left">
-          <thead>
-            <tr className="border-b-2 border-ink align-bottom">
-              <td />
-              {steps.map((_, i) => (
-                <th key={i} scope="col" className="px-2 font-figure text-[15px]">
+    <div className="overflow-x-auto print:overflow-visible">
+      <table className="border-collapse text-left">
+        <thead>
+          <tr className="border-b-2 border-ink align-bottom" onKeyDown={onKeyDown}>
+            <td />
+            {steps.map((step, i) => (
+              <Fragment key={i}>
+                {i > 0 && <td />}
+                <th scope="col" className="px-1 font-figure text-[15px]">
                   <button
                     type="button"
-                    aria-pressed={step === i + 1}
-                    className={`min-h-9 min-w-24 text-left ${step === i + 1 ? 'font-semibold underline decoration-red decoration-2 underline-offset-4' : 'text-soft'}`}
-                    onClick={() => setAt(i + 1)}
+                    id={`step-${i + 1}`}
+                    aria-pressed={at === i + 1}
+                    className={`min-h-9 min-w-20 text-left ${at === i + 1 ? 'font-semibold underline decoration-red decoration-2 underline-offset-4' : 'text-soft'}`}
+                    onClick={() => onAt(i + 1)}
                   >
                     step {i + 1}
+                    {(i === 0 ? roles[0] === 'below' : step.ownerRole) && (
+                      <span className="block text-[12px] text-red">
+                        {i === 0 ? 'I am below' : roles[i] === 'below' ? 'I go below' : 'I come on top'}
+                      </span>
+                    )}
                   </button>
                 </th>
+              </Fragment>
+            ))}
+          </tr>
+        </thead>
+        <tbody>
+          {steps.length <= PICTURED && (
+            <tr className="hidden print:table-row">
+              <td />
+              {steps.map((_, i) => (
+                <Fragment key={i}>
+                  {i > 0 && <td />}
+                  <td className="w-32">{pictureOf(i + 1)}</td>
+                </Fragment>
               ))}
             </tr>
-          </thead>
-          <tbody>
-            {[...limbs].map(([limb, [first]]) => (
-              <tr key={limb} className="border-b border-hair align-top">
-                <th scope="row" className={`py-1 pr-3 font-figure text-[15px] font-medium ${first!.athlete === 'owner' ? '' : 'text-his'}`}>
+          )}
+          {rows.map(([limb, [first]]) => {
+            const isHis = first!.athlete === 'opponent';
+            return (
+              <tr key={limb} className="border-b border-hair">
+                <th scope="row" className={`py-0.5 pr-3 font-figure text-[15px] font-medium whitespace-nowrap ${isHis ? 'text-his' : ''}`}>
                   {sayLimb(first!)}
                 </th>
                 {steps.map((_, i) => {
-                  const held = cell(limb, i);
+                  const here = held(limb, i);
+                  const isTwice = here.length > 1 && new Set(here.map((contact) => contact.bundle)).size !== 1;
                   return (
-                    <td key={i} className={`px-2 py-1 ${step === i + 1 ? 'bg-tint' : ''} ${held.length > 1 ? 'text-red' : ''}`}>
-                      {over(limb, i).map((word) => (
-                        <span key={word} className="block text-[13px] text-soft">
-                          {word}
-                        </span>
-                      ))}
-                      {held.map((contact, n) => (
-                        <span key={n} className="block" title={sayContact(contact)}>
-                          {sayTarget(contact)}
-                          {isCloth(contact.target) && <span className="text-[13px] text-soft"> cloth</span>}
-                        </span>
-                      ))}
-                    </td>
+                    <Fragment key={i}>
+                      {i > 0 && (
+                        <td className="px-0">
+                          <Gap kinds={gapBefore(limb, i)} isHis={isHis} />
+                        </td>
+                      )}
+                      <td className={`px-1 py-0.5 ${at === i + 1 ? 'bg-tint print:bg-transparent' : ''} ${isTwice ? 'text-red' : ''}`}>
+                        {here.map((contact, n) => (
+                          <span key={n} className="block leading-tight" title={sayContact(contact)}>
+                            {sayTarget(contact)}
+                            {(contact.orElse ?? []).map((target, k) => (
+                              <span key={k} className="text-soft">
+                                {' '}
+                                or {sayTarget({ ...contact, target })}
+                              </span>
+                            ))}
+                            {contact.at && <span className="text-soft"> to {contact.at}</span>}
+                            {isCloth(contact.target) && <span className="text-[12px] text-soft"> cloth</span>}
+                          </span>
+                        ))}
+                      </td>
+                    </Fragment>
                   );
                 })}
               </tr>
-            ))}
-          </tbody>
-        </table>
-      )}
-      {isBare && <Vanishing steps={isFlipped ? mirrorSteps(written) : written} />}
-      {looking && <p className="mt-3 text-soft">Derived from what is written; to change it, look at it as it is written.</p>}
-      <form
-        hidden={looking}
-        className="mt-4 grid max-w-2xl gap-1 [&[hidden]]:hidden"
-        onSubmit={(event) => {
-          event.preventDefault();
-          enter();
-        }}
-      >
-        <label className="grid gap-0.5">
-          <span className="text-[13px] text-soft">Step {step}: who holds what. A limb holds one thing; “left hand free” lets go.</span>
-          <input
-            value={typed}
-            placeholder="e.g. right hand far lapel, left hand same-side knee outside"
-            maxLength={1000}
-            autoComplete="off"
-            onChange={(event) => setTyped(event.target.value)}
-            className="min-h-9 w-full border-b-2 border-red bg-paper font-figure text-[15px] outline-none placeholder:text-soft"
-          />
-        </label>
-        {wrong.map((sentence) => (
-          <p key={sentence} role="alert" className="text-red">
-            {sentence}
-          </p>
-        ))}
-        <div className="mt-1 flex flex-wrap gap-4">
-          <button type="submit" className={buttonClass}>
-            Put it in
-          </button>
-          <button type="button" className={buttonClass} onClick={add} disabled={steps.length >= 200}>
-            Next step, copied forward
-          </button>
-          {steps.length > 0 && (
-            <button
-              type="button"
-              className="min-h-9 text-red underline"
-              onClick={() => onSteps(`step ${step} removed`, (now) => withoutStep(now, step))}
-            >
-              Remove step {step}
-            </button>
-          )}
-        </div>
-      </form>
-      {problems.length > 0 && (
-        <section aria-label="What does not add up" className="mt-4 border-l-[3px] border-red pl-3">
-          <h3 className="text-[17px] text-red">Does not add up</h3>
-          {problems.map((sentence) => (
-            <p key={sentence}>{sentence}</p>
-          ))}
-        </section>
-      )}
-      {(move.hazards ?? []).length > 0 && (
-        <div className="mt-4 border-l-[3px] border-red pl-2">
-          <h3 className="text-[15px]">Care</h3>
-          <p>{move.hazards!.join(' ')}</p>
-          <p className="text-soft">Your gym’s rules and the event’s current rule book come first.</p>
-        </div>
-      )}
-      {load.length > 0 && (
-        <p className="mt-3 text-soft">Busiest: {load.map((item) => `${sayLimb(item)}, ${plural(item.trades, 'trade')}`).join('; ')}.</p>
-      )}
-    </article>
+            );
+          })}
+        </tbody>
+      </table>
+    </div>
   );
 }

@@ -1,6 +1,6 @@
 import type { Metadata } from 'next';
 import { notFound } from 'next/navigation';
-import { boardParamsSchema } from '@/contracts/boardParams';
+import { gripsParamsSchema } from '@/contracts/boardParams';
 import { GripsScreen } from '@/features/grips/GripsScreen';
 import { findTree } from '@/server/services/trees';
 import { getWorkplace } from '@/server/services/workplace';
@@ -16,6 +16,6 @@ export default async function GripsPage({ params, searchParams }: Props) {
   const { db, gymId } = await getWorkplace();
   const stored = await findTree(db, gymId, decodeURIComponent((await params).tree));
   if (!stored) notFound();
-  const { at } = boardParamsSchema.parse(await searchParams);
-  return <GripsScreen key={stored.tree.id} tree={stored.tree} revision={stored.revision} at={at ?? null} />;
+  const { at = null, place = null } = gripsParamsSchema.parse(await searchParams);
+  return <GripsScreen key={stored.tree.id} tree={stored.tree} revision={stored.revision} at={at} place={place} />;
 }

@@ -1,0 +1,62 @@
+import { useMemo, type Dispatch } from 'react';
+import Link from 'next/link';
+import { contactKey, factGameOf, findCertainFacts, sayContact } from '@/core/grips';
+import type { Contact, Position, TreeDocument } from '@/core/tree';
+import type { BoardAction } from './boardState';
+import { theirGripsAt } from './shut';
+
+interface Props {
+  readonly tree: TreeDocument;
+  readonly position: Position;
+  readonly on: readonly Contact[];
+  readonly dispatch: Dispatch<BoardAction>;
+}
+
+/** The grips that matter at a place, and which of his are on now: what they shut is greyed, with what to break. */
+export function GripsHere({ tree, position, on, dispatch }: Props) {
+  const here = theirGripsAt(tree, position);
+  const listed = new Set(here.map(contactKey));
+  const isOn = new Set(on.map(contactKey));
+  const elsewhere = on.filter((contact) => !listed.has(contactKey(contact)));
+  const sure = useMemo(() => {
+    const game = factGameOf(tree);
+    return [...(findCertainFacts(tree).certain.get(position.id) ?? [])].filter((fact) => game.isHold(fact));
+  }, [tree, position.id]);
+  const put = (contact: Contact, ticked: boolean) =>
+    dispatch({
+      type: 'gripsOn',
+      grips: ticked ? [...on, contact] : on.filter((item) => contactKey(item) !== contactKey(contact)),
+    });
+  const mine = (position.holds ?? []).map(sayContact);
+  return (
+    <section aria-label="Grips here" className="mt-4 border-t border-hair pt-3">
+      <h3 className="text-[15px] tracking-wide uppercase">Grips here</h3>
+      {mine.length > 0 && <p>I hold: {mine.join('; ')}.</p>}
+      {sure.length > 0 && <p className="text-soft">Held on every way here, as far as steps are written: {sure.join('; ')}.</p>}
+      {here.length > 0 && (
+        <fieldset>
+          <legend className="text-[13px] text-soft">His grips on now</legend>
+          {here.map((contact) => (
+            <label key={contactKey(contact)} className="flex min-h-7 items-center gap-1.5 font-figure text-[15px] text-his">
+              <input type="checkbox" checked={isOn.has(contactKey(contact))} onChange={(event) => put(contact, event.target.checked)} />
+              {sayContact(contact)}
+            </label>
+          ))}
+        </fieldset>
+      )}
+      {elsewhere.length > 0 && <p className="text-soft">Also on: {elsewhere.map(sayContact).join('; ')}.</p>}
+      {on.length > 0 && (
+        <button type="button" className="mr-4 min-h-8 underline" onClick={() => dispatch({ type: 'gripsOn', grips: [] })}>
+          None of them is on
+        </button>
+      )}
+      {mine.length + sure.length + here.length === 0 && <p className="text-soft">Who holds what here is not said yet.</p>}
+      <Link
+        className="inline-block min-h-8 py-1 underline"
+        href={`/grips/${encodeURIComponent(tree.id)}?place=${encodeURIComponent(position.id)}`}
+      >
+        Say what is held
+      </Link>
+    </section>
+  );
+}

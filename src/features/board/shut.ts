@@ -1,0 +1,41 @@
+import { blockingOf, contactKey, findCertainFacts, holdFact, missingHolds, sayContact } from '@/core/grips';
+import { indexOf, ownerOptions, type Contact, type Position, type PositionId, type TransitionId, type TreeDocument } from '@/core/tree';
+
+/** Every grip of his that matters here: what he holds, and what shuts or opens one of my options; each once. */
+export function theirGripsAt(tree: TreeDocument, position: Position): Contact[] {
+  const options = ownerOptions(indexOf(tree), position.id);
+  const sets = options.flatMap((move) => [...(move.blockedBy ?? []), ...(move.enabledBy ?? [])]);
+  return [...new Map([...(position.theirHolds ?? []), ...sets.flat()].map((contact) => [contactKey(contact), contact])).values()];
+}
+
+/** Why an option is not there now, and what to do about it, in words. */
+export interface Shut {
+  readonly status: 'blocked' | 'notYet';
+  readonly says: string;
+}
+
+/** The options that his grips shut, or that wait for one of his; none while no grip is said to be on. */
+export function shutOptions(tree: TreeDocument, on: readonly Contact[]): ReadonlyMap<TransitionId, Shut> {
+  if (on.length === 0) return new Map();
+  return new Map(
+    tree.transitions.flatMap((move): [TransitionId, Shut][] => {
+      const { status, toBreak } = blockingOf(move, on);
+      if (status === 'open') return [];
+      if (status === 'blocked') return [[move.id, { status, says: `shut: break ${toBreak.map(sayContact).join(' and ')}` }]];
+      const sets = (move.enabledBy ?? []).map((set) => set.map(sayContact).join(' with '));
+      return [[move.id, { status, says: `not yet: only when ${sets.join(', or ')} is on` }]];
+    }),
+  );
+}
+
+/** What I hold at a place: what it declares, and what every way brings along. */
+export const mineAt = (tree: TreeDocument, at: PositionId): ReadonlySet<string> => {
+  const { certain } = findCertainFacts(tree);
+  return new Set([...(certain.get(at) ?? []), ...(indexOf(tree).positions.get(at)?.holds ?? []).map(holdFact)]);
+};
+
+/** What I need to hold for a move and am not said to hold at its place. */
+export const firstHold = (tree: TreeDocument, id: TransitionId, mine: ReadonlySet<string>): string[] => {
+  const move = indexOf(tree).transitions.get(id);
+  return move ? missingHolds(tree, move, mine) : [];
+};

@@ -1,0 +1,141 @@
+import { limbKey, sayContact, sayLimb } from '@/core/grips';
+import type { Actor, Contact } from '@/core/tree';
+import { CONTROL, drawPair, HEIGHT, isLying, labelsOf, limbPoint, offeredSpots, WIDTH, type PairView, type Point } from './bodies';
+
+interface Props {
+  readonly contacts: readonly Contact[];
+  /** Holds that were not on the step before: ringed. */
+  readonly fresh: ReadonlySet<Contact>;
+  readonly view: PairView;
+  readonly caption: string;
+  /** Without words and presses: small, for print. */
+  readonly plain?: boolean;
+  /** The limb that has been named and not yet what it holds; its spots are offered. */
+  readonly open?: Pick<Contact, 'athlete' | 'part'> | null;
+  readonly onLimb?: (words: string) => void;
+  readonly onSpot?: (words: string) => void;
+}
+
+const PRESSABLE = ['leftHand', 'rightHand', 'leftForearm', 'rightForearm', 'leftShoulder', 'rightShoulder', 'head', 'chest', 'hips', 'leftKnee', 'rightKnee', 'leftShin', 'rightShin', 'leftFoot', 'rightFoot']; // prettier-ignore
+const INK: Record<Actor, string> = { owner: 'stroke-ink', opponent: 'stroke-his' };
+const FILL: Record<Actor, string> = { owner: 'fill-ink', opponent: 'fill-his' };
+const line = (path: readonly Point[]): string => path.map(({ x, y }) => `${x.toFixed(1)},${y.toFixed(1)}`).join(' ');
+const CENTRE = WIDTH / 2;
+
+/** Shoulders, hips and the line down the middle: who holds these three holds the other. */
+function ControlLines({ near, plain }: Pick<PairView, 'near'> & { plain: boolean }) {
+  const [left, right] = near < 0 ? ['near', 'far'] : ['far', 'near'];
+  return (
+    <g className="font-figure">
+      {(['shoulders', 'hips'] as const).map((name) => (
+        <g key={name}>
+          <line x1={CENTRE - 108} x2={CENTRE + 108} y1={CONTROL[name]} y2={CONTROL[name]} className="stroke-red" strokeWidth={1.2} />
+          <text
+            visibility={plain ? 'hidden' : undefined}
+            x={CENTRE + 108}
+            y={CONTROL[name] - 4}
+            fontSize={13.5}
+            textAnchor="end"
+            className="fill-red"
+          >
+            {name}
+          </text>
+        </g>
+      ))}
+      <line x1={CENTRE} x2={CENTRE} y1={CONTROL.top - 18} y2={CONTROL.bottom} className="stroke-red" strokeWidth={1.2} />
+      <text x={CENTRE} y={CONTROL.top - 22} fontSize={13.5} textAnchor="middle" className="fill-red">
+        centre
+      </text>
+      <text x={CENTRE - 90} y={CONTROL.top - 22} fontSize={13.5} textAnchor="middle" className="fill-soft">
+        {left} side
+      </text>
+      <text x={CENTRE + 90} y={CONTROL.top - 22} fontSize={13.5} textAnchor="middle" className="fill-soft">
+        {right} side
+      </text>
+    </g>
+  );
+}
+
+/** Head and trunk; who lies is drawn long, who faces him short, leaning up the page. */
+function Trunk({ athlete, view }: { athlete: Actor; view: PairView }) {
+  const lying = isLying(athlete, view);
+  const [headY, topY, footY] = lying ? [62, 108, 232] : [382, 406, 456];
+  const [wide, slim] = lying ? [46, 33] : [44, 27];
+  const outline = [[-wide, topY], [wide, topY], [slim, footY], [-slim, footY]] as const; // prettier-ignore
+  return (
+    <g className={INK[athlete]} strokeWidth={1.6}>
+      <polygon points={outline.map(([x, y]) => `${CENTRE + x},${y}`).join(' ')} className="fill-paper" fillOpacity={0.7} />
+      <ellipse cx={CENTRE} cy={headY} rx={lying ? 17 : 15} ry={lying ? 21 : 17} className="fill-paper" />
+      <text
+        x={CENTRE}
+        y={headY + 5}
+        fontSize={14}
+        textAnchor="middle"
+        stroke="none"
+        className={`font-figure font-semibold ${FILL[athlete]}`}
+      >
+        {athlete === 'owner' ? 'I' : 'he'}
+      </text>
+    </g>
+  );
+}
+
+/** The pair seen from above at one step: limbs reach to what they hold, weight is dashed, words stand in the margins. */
+export function BodyPair({ contacts, fresh, view, caption, plain = false, open = null, onLimb, onSpot }: Props) {
+  const pair = drawPair(contacts, view);
+  const lies = view.lies;
+  const stands: Actor = lies === 'owner' ? 'opponent' : 'owner';
+  return (
+    <svg viewBox={plain ? `${CENTRE - 128} 0 256 ${HEIGHT}` : `0 0 ${WIDTH} ${HEIGHT}`} role="img" aria-label={caption} className="h-auto w-full max-w-[430px]">
+      <ControlLines near={view.near} plain={plain} />
+      {[lies, stands].map((athlete) => (
+        <Trunk key={athlete} athlete={athlete} view={view} />
+      ))}
+      {pair.limbs.map(({ athlete, path, reaches }, i) => (
+        <polyline key={i} points={line(path)} fill="none" strokeWidth={reaches ? 4.5 : 2.2} strokeLinejoin="miter" className={INK[athlete]} strokeOpacity={reaches ? 1 : 0.55} />
+      ))}
+      {pair.links.map(({ contact, from, at }, i) => (
+        <line key={i} x1={from.x} y1={from.y} x2={at.x} y2={at.y} strokeWidth={3} strokeDasharray="7 5" className={INK[contact.athlete]} />
+      ))}
+      {labelsOf(pair).map(({ contact, at, side, y, limb, target }, i) => {
+        const edge = side < 0 ? 112 : WIDTH - 112;
+        return (
+          <g key={i} className="font-figure">
+            <title>{sayContact(contact)}</title>
+            {!plain && <polyline points={`${edge},${y - 4} ${edge - side * 12},${y - 4} ${at.x},${at.y}`} fill="none" strokeWidth={0.8} className="stroke-route" />}
+            <circle cx={at.x} cy={at.y} r={5} className={FILL[contact.athlete]} />
+            {fresh.has(contact) && <circle cx={at.x} cy={at.y} r={9} fill="none" strokeWidth={2} className="stroke-red" />}
+            {!plain && <text y={y} fontSize={14.5} textAnchor={side < 0 ? 'end' : 'start'} className={`halo ${FILL[contact.athlete]}`}>
+              <tspan x={edge + side * 4} className={fresh.has(contact) ? 'font-semibold' : 'font-medium'}>{limb}</tspan>
+              <tspan x={edge + side * 4} dy={15}>{target}</tspan>
+            </text>}
+          </g>
+        );
+      })}
+      {onLimb && (
+        <g>
+          {(['opponent', 'owner'] as const).flatMap((athlete) =>
+            PRESSABLE.map((part) => {
+              const limb = { athlete, part };
+              const { x, y } = limbPoint(limb, pair, view);
+              return (
+                <circle key={limbKey(limb)} cx={x} cy={y} r={11} fill="transparent" className="cursor-pointer hover:fill-tint" fillOpacity={0.8} data-limb={sayLimb(limb)} onClick={() => onLimb(sayLimb(limb))}>
+                  <title>{sayLimb(limb)}</title>
+                </circle>
+              );
+            }),
+          )}
+        </g>
+      )}
+      {open && onSpot && (
+        <g>
+          {offeredSpots(open, view).map(({ words, at }) => (
+            <rect key={words} x={at.x - 6} y={at.y - 6} width={12} height={12} strokeWidth={1.5} className="cursor-pointer fill-paper stroke-red hover:fill-red" data-spot={words} onClick={() => onSpot(words)}>
+              <title>{words}</title>
+            </rect>
+          ))}
+        </g>
+      )}
+    </svg>
+  );
+} // prettier-ignore

@@ -1,0 +1,104 @@
+import { useState } from 'react';
+import { sayProblem, type GripFinding } from '@/core/grips';
+import { withDismissal, withoutDismissal, type Dismissal, type TreeDocument } from '@/core/tree';
+
+interface Props {
+  readonly findings: readonly GripFinding[];
+  readonly dismissals: readonly Dismissal[];
+  readonly onStep: (step: number) => void;
+  readonly onEdit: (label: string, change: (tree: TreeDocument) => TreeDocument) => Promise<boolean>;
+}
+
+function Problem({ finding, onStep, onEdit }: { finding: GripFinding } & Pick<Props, 'onStep' | 'onEdit'>) {
+  const [reason, setReason] = useState<string | null>(null);
+  const { what, why } = sayProblem(finding.problem);
+  const { step } = finding.problem;
+  const setAside = () => {
+    const said = reason?.trim();
+    if (said) void onEdit(`set aside: ${what}`, (tree) => withDismissal(tree, { finding: finding.key, reason: said }));
+  };
+  return (
+    <li className="border-t border-hair py-1" data-finding={finding.key}>
+      <p className="font-figure text-[15px] font-medium">{what}</p>
+      <p className="text-soft">{why}</p>
+      {reason === null ? (
+        <p className="flex gap-4 font-figure text-[15px]">
+          {step > 0 && (
+            <button
+              type="button"
+              className="min-h-8 font-medium underline decoration-red decoration-2 underline-offset-4"
+              onClick={() => onStep(step)}
+            >
+              Go to step {step}
+            </button>
+          )}
+          <button type="button" className="min-h-8 text-soft underline" onClick={() => setReason('')}>
+            Set aside …
+          </button>
+        </p>
+      ) : (
+        <form
+          className="flex gap-2"
+          onSubmit={(event) => {
+            event.preventDefault();
+            setAside();
+          }}
+        >
+          <input
+            autoFocus
+            aria-label="Why it may stay as it is"
+            placeholder="because …"
+            maxLength={160}
+            value={reason}
+            onChange={(event) => setReason(event.target.value)}
+            onKeyDown={(event) => event.key === 'Escape' && setReason(null)}
+            className="min-h-8 flex-1 border-b-2 border-red bg-paper font-figure text-[15px] outline-none"
+          />
+          <button type="submit" className="min-h-8 font-figure text-[15px] underline" disabled={reason.trim() === ''}>
+            Set aside
+          </button>
+        </form>
+      )}
+    </li>
+  );
+}
+
+/** What does not add up on the desk, each with its step, limb and target; what was set aside stands below with its reason. */
+export function DeskProblems({ findings, dismissals, onStep, onEdit }: Props) {
+  const reasons = new Map(dismissals.map((item) => [item.finding, item.reason]));
+  const open = findings.filter((item) => !reasons.has(item.key));
+  const aside = findings.filter((item) => reasons.has(item.key));
+  return (
+    <>
+      {open.length > 0 && (
+        <section aria-label="What does not add up" className="mt-3 border-l-[3px] border-red pl-3">
+          <h3 className="text-[17px] text-red">Does not add up</h3>
+          <ul>
+            {open.map((item) => (
+              <Problem key={item.key} finding={item} onStep={onStep} onEdit={onEdit} />
+            ))}
+          </ul>
+        </section>
+      )}
+      {aside.length > 0 && (
+        <details className="mt-2 print:hidden">
+          <summary className="min-h-8 font-figure text-[15px]">Set aside {aside.length}</summary>
+          {aside.map((item) => (
+            <p key={item.key} className="border-t border-hair py-1">
+              {sayProblem(item.problem).what}, <span className="text-soft">because {reasons.get(item.key)}.</span>{' '}
+              <button
+                type="button"
+                className="min-h-8 underline"
+                onClick={() =>
+                  void onEdit(`back on the list: ${sayProblem(item.problem).what}`, (tree) => withoutDismissal(tree, item.key))
+                }
+              >
+                Put it back
+              </button>
+            </p>
+          ))}
+        </details>
+      )}
+    </>
+  );
+}

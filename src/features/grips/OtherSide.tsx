@@ -1,0 +1,81 @@
+import { useState } from 'react';
+import { branchAt, mirrorPart, mirrorTree, ONE_SIDE_TAG } from '@/core/grips';
+import { indexOf, sayMove, type TreeDocument } from '@/core/tree';
+import { buttonClass, Field, selectClass } from '@/ui/Field';
+import { plural } from '@/ui/figures';
+import type { Subject } from './subject';
+
+interface Props {
+  readonly tree: TreeDocument;
+  readonly subject: Subject;
+  readonly onEdit: (label: string, change: (tree: TreeDocument) => TreeDocument) => Promise<boolean>;
+}
+
+const PARTS = { this: 'this alone', branch: 'this and all that hangs on it', tree: 'the whole tree' } as const;
+type Part = keyof typeof PARTS;
+
+/** What of the tree is turned round. A move's branch begins where it lands. */
+function turned(tree: TreeDocument, { kind, id }: Subject, part: Part) {
+  if (part === 'tree') return mirrorTree(tree);
+  const move = kind === 'move' ? indexOf(tree).transitions.get(id) : undefined;
+  const own = { positions: new Set(move ? [] : [id]), transitions: new Set(move ? [id] : []) };
+  if (part === 'this') return mirrorPart(tree, own);
+  const branch = branchAt(tree, move ? move.to : id);
+  return mirrorPart(tree, { positions: branch.positions, transitions: new Set([...branch.transitions, ...own.transitions]) });
+}
+
+/** Writes a move, a branch or the tree for the other side: words, limbs, sides and drawings; what is bound to a side stays. */
+export function OtherSide({ tree, subject, onEdit }: Props) {
+  const [part, setPart] = useState<Part>('this');
+  const [done, setDone] = useState<string | null>(null);
+  const { skipped } = turned(tree, subject, part);
+  const index = indexOf(tree);
+  const better = (side: 'left' | 'right') => (tree.profiles ?? []).filter((item) => item.betterSide === side).map((item) => item.name);
+  const write = async () => {
+    const stored = await onEdit(`${subject.title}: ${PARTS[part]} written for the other side`, (now) => turned(now, subject, part).tree);
+    setDone(stored ? `${PARTS[part]} is now written for the other side; once more turns it back.` : null);
+  };
+  return (
+    <section aria-label="The other side" className="grid gap-1">
+      <h3 className="text-[17px]">The other side</h3>
+      <p className="text-soft">“Other side” above only shows it. To keep it: left and right change in words, limbs and sides.</p>
+      <div className="flex flex-wrap items-end gap-3">
+        <Field label="Write for the other side">
+          <select
+            className={selectClass}
+            value={part}
+            onChange={(event) => {
+              setPart(event.target.value as Part);
+              setDone(null);
+            }}
+          >
+            {Object.entries(PARTS).map(([key, words]) => (
+              <option key={key} value={key}>
+                {words}
+              </option>
+            ))}
+          </select>
+        </Field>
+        <button type="button" className={buttonClass} onClick={() => void write()}>
+          Turn it round
+        </button>
+      </div>
+      {done && <p role="status">{done}</p>}
+      {skipped.length > 0 ? (
+        <p>
+          Stays as it is, {plural(skipped.length, 'move')} tagged “{ONE_SIDE_TAG}”:{' '}
+          {skipped.map((id) => sayMove(index.transitions.get(id)!)).join('; ')}.
+        </p>
+      ) : (
+        <p className="text-soft">Nothing here is tagged “{ONE_SIDE_TAG}”, so all of it turns.</p>
+      )}
+      {(['left', 'right'] as const).map((side) =>
+        better(side).length > 0 ? (
+          <p key={side}>
+            Better on the {side}: {better(side).join(', ')}.
+          </p>
+        ) : null,
+      )}
+    </section>
+  );
+}

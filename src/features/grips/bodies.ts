@@ -1,0 +1,234 @@
+import { getTargets, limbKey, sayLimb, sayTarget } from '@/core/grips';
+import type { Actor, Contact, ContactTarget } from '@/core/tree';
+
+export interface Point {
+  readonly x: number;
+  readonly y: number;
+}
+/** Which side of the page is near: -1 = left, 1 = right. */
+export type Sign = -1 | 1;
+export interface PairView {
+  /** The athlete who lies, seen from above with the head up the page; the other faces up the page below him. */
+  readonly lies: Actor;
+  readonly near: Sign;
+}
+
+/** The picture, in its own units. */
+export const WIDTH = 480;
+export const HEIGHT = 478;
+const CENTRE = WIDTH / 2;
+/** The three lines that hold the guard player: shoulders, hips, and the one down the middle. */
+export const CONTROL = { shoulders: 108, hips: 222, top: 36, bottom: 372 };
+
+/** Parts as [distance from the middle, height on the page]; middle parts at 0, with the distance of their own sides behind. */
+type Spots = Readonly<Record<string, readonly [number, number]>>;
+const LYING: Spots = {
+  head: [0, 62], crown: [0, 42], forehead: [0, 50], temple: [14, 56], jaw: [8, 74], chin: [0, 77], ear: [19, 62], neck: [0, 88],
+  'back of the neck': [9, 88], 'throat side': [13, 92], 'collar bone': [26, 101], shoulder: [46, 108], 'shoulder blade': [33, 118],
+  armpit: [42, 128], chest: [0, 132], biceps: [64, 128], triceps: [70, 126], elbow: [82, 152], 'crook of the elbow': [76, 150],
+  forearm: [90, 172], wrist: [94, 192], hand: [96, 207], palm: [96, 205], fingers: [98, 214], ribs: [32, 158], belly: [0, 178],
+  spine: [0, 150], 'small of the back': [0, 196], 'belt line': [0, 204], hips: [0, 222], hip: [34, 222], 'hip bone': [29, 212],
+  'hip crease': [28, 237], buttock: [21, 246], 'tail bone': [0, 240], thigh: [54, 262], 'inner thigh': [38, 264], hamstring: [48, 278],
+  knee: [70, 296], 'back of the knee': [62, 304], shin: [72, 326], calf: [64, 330], ankle: [70, 354], 'back of the ankle': [64, 356],
+  heel: [66, 366], foot: [74, 370], instep: [77, 364], sole: [72, 376], toes: [79, 378],
+}; // prettier-ignore
+const FACING: Spots = {
+  head: [0, 382], crown: [0, 366], forehead: [0, 371], temple: [12, 376], jaw: [9, 392], chin: [0, 368], ear: [15, 382], neck: [0, 398],
+  'back of the neck': [5, 399], 'throat side': [10, 397], 'collar bone': [24, 400], shoulder: [44, 406], 'shoulder blade': [30, 418],
+  armpit: [40, 420], chest: [0, 408], biceps: [58, 400], triceps: [60, 408], elbow: [72, 390], 'crook of the elbow': [68, 388],
+  forearm: [74, 378], wrist: [74, 366], hand: [74, 356], palm: [74, 358], fingers: [74, 350], ribs: [32, 432], belly: [0, 430],
+  spine: [0, 436], 'small of the back': [0, 444], 'belt line': [0, 446], hips: [0, 454], hip: [28, 454], 'hip bone': [25, 446],
+  'hip crease': [24, 446], buttock: [20, 462], 'tail bone': [0, 464], thigh: [44, 446], 'inner thigh': [34, 444], hamstring: [44, 454],
+  knee: [60, 436], 'back of the knee': [58, 444], shin: [68, 450], calf: [66, 454], ankle: [76, 464], 'back of the ankle': [74, 466],
+  heel: [78, 470], foot: [80, 468], instep: [82, 464], sole: [80, 472], toes: [84, 466],
+}; // prettier-ignore
+/** How far the sides of a middle part lie apart ("far lapel" on the chest). */
+const HALF = 16;
+
+/** A limb: from which joint it reaches, over which parts, outermost last. */
+const LIMBS = [
+  { joint: 'shoulder', parts: [['elbow', 'crook of the elbow', 'biceps', 'triceps'], ['forearm'], ['wrist', 'hand', 'palm', 'fingers']] },
+  { joint: 'hip', parts: [['knee', 'back of the knee', 'thigh', 'inner thigh', 'hamstring'], ['shin', 'calf'], ['ankle', 'back of the ankle', 'heel', 'foot', 'instep', 'sole', 'toes']] },
+] as const; // prettier-ignore
+
+const bodyPart = (part: string): { name: string; side: 'left' | 'right' | null } => {
+  const [, side, rest] = /^(left|right)([A-Z].*)$/.exec(part) ?? [];
+  return rest === undefined
+    ? { name: part, side: null }
+    : { name: `${rest.charAt(0).toLowerCase()}${rest.slice(1)}`, side: side === 'left' ? 'left' : 'right' };
+};
+
+/** Seen from above the one who lies on his back has his left on the page's right; the one who faces up the page on its left. */
+const signOf = (side: 'left' | 'right', lying: boolean): Sign => ((side === 'left') === lying ? 1 : -1);
+
+export const isLying = (athlete: Actor, view: PairView): boolean => athlete === view.lies;
+
+function spotAt(athlete: Actor, part: string, sign: number, view: PairView): Point {
+  const spots = isLying(athlete, view) ? LYING : FACING;
+  const [dx, y] = spots[part] ?? spots.belly!;
+  return { x: CENTRE + sign * (getTargets().middle.includes(part) ? Math.max(dx, HALF) : dx), y };
+}
+
+/** Where a limb or a part of a body is at rest. */
+export function restOf({ athlete, part }: Pick<Contact, 'athlete' | 'part'>, view: PairView): Point {
+  const { name, side } = bodyPart(part);
+  return spotAt(athlete, name, side ? signOf(side, isLying(athlete, view)) : 0, view);
+}
+
+function matSpot(contact: Contact, view: PairView): Point {
+  const { side } = bodyPart(contact.part);
+  const sign = side ? signOf(side, isLying(contact.athlete, view)) : view.near;
+  const where = contact.target.spot ?? '';
+  if (/between/.test(where)) return { x: CENTRE + sign * 12, y: 318 };
+  if (/head/.test(where)) return { x: CENTRE + sign * 46, y: 58 };
+  if (/shoulder|arm/.test(where)) return { x: CENTRE + sign * 112, y: 112 };
+  if (/hip|belt|ribs/.test(where)) return { x: CENTRE + sign * 118, y: 226 };
+  return isLying(contact.athlete, view) ? { x: CENTRE + sign * 120, y: 250 } : { x: CENTRE + sign * 104, y: 420 };
+}
+
+function signOfTarget(contact: Contact, { side, athlete, part = '' }: ContactTarget, view: PairView): number {
+  if (athlete === 'mat') return 0;
+  const lying = isLying(athlete, view);
+  if (side === 'left' || side === 'right') return signOf(side, lying);
+  const limb = bodyPart(contact.part).side;
+  const own = limb ? signOf(limb, isLying(contact.athlete, view)) : null;
+  // A hand reaches the other arm of its own body.
+  if (athlete === contact.athlete && own !== null && isArm(part)) return -own;
+  // On the one who faces up the page near and far are told from the limb that reaches for him.
+  const near = lying ? view.near : (own ?? view.near);
+  if (side) return side === 'near' ? near : -near;
+  return getTargets().middle.includes(part) ? 0 : (own ?? near);
+}
+
+const isArm = (part: string): boolean => LIMBS[0].parts.some((names) => (names as readonly string[]).includes(part));
+
+export interface Held {
+  readonly contact: Contact;
+  readonly at: Point;
+}
+export interface DrawnLimb {
+  readonly athlete: Actor;
+  readonly path: readonly Point[];
+  /** It holds something: not at rest. */
+  readonly reaches: boolean;
+}
+export interface DrawnPair {
+  readonly held: readonly Held[];
+  readonly limbs: readonly DrawnLimb[];
+  /** Parts of the trunk that press or hook: from where, to where. */
+  readonly links: readonly (Held & { readonly from: Point })[];
+}
+
+const between = (a: Point, b: Point, t: number): Point => ({ x: a.x + (b.x - a.x) * t, y: a.y + (b.y - a.y) * t });
+
+/** A joint that bends outwards on the way. */
+function bent(from: Point, to: Point, sign: number): Point {
+  const middle = between(from, to, 0.5);
+  const length = Math.hypot(to.x - from.x, to.y - from.y);
+  return { x: middle.x + sign * Math.min(20, length * 0.14), y: middle.y };
+}
+
+/** The two bodies with what is held: limbs reach to their spots, the trunk is linked to its own. */
+export function drawPair(contacts: readonly Contact[], view: PairView): DrawnPair {
+  const reaching = new Map<string, Point>();
+  const targetPoint = (contact: Contact, depth: number): Point => {
+    const { target } = contact;
+    if (target.athlete === 'mat') return matSpot(contact, view);
+    const sign = signOfTarget(contact, target, view);
+    const part = target.part ?? 'belly';
+    // A hand that itself reaches somewhere is held where it is.
+    const whose = target.athlete;
+    const limb = isArm(part) ? sign : 0;
+    const side = signOf('left', isLying(whose, view)) === limb ? 'left' : 'right';
+    const hand = contacts.find((item) => item.athlete === whose && item.part === `${side}Hand`);
+    if (limb !== 0 && hand && depth < 2) {
+      const shoulder = spotAt(whose, 'shoulder', limb, view);
+      const reach = /hand|palm|fingers/.test(part) ? 1 : part === 'wrist' ? 0.9 : part === 'forearm' ? 0.72 : 0.5;
+      return between(shoulder, targetPoint(hand, depth + 1), reach);
+    }
+    return spotAt(whose, part, sign, view);
+  };
+  const held = contacts.map((contact) => ({ contact, at: targetPoint(contact, 0) }));
+  for (const { contact, at } of held) if (!reaching.has(limbKey(contact))) reaching.set(limbKey(contact), at);
+  const limbs = (['owner', 'opponent'] as const).flatMap((athlete) =>
+    LIMBS.flatMap(({ joint, parts }) =>
+      (['left', 'right'] as const).map((side): DrawnLimb => {
+        const sign = signOf(side, isLying(athlete, view));
+        const key = (part: string): string => `${athlete}|${side}${part.charAt(0).toUpperCase()}${part.slice(1)}`;
+        const path = [spotAt(athlete, joint, sign, view)];
+        let reaches = false;
+        parts.forEach((names, i) => {
+          const reached = names.map((name) => reaching.get(key(name))).find((point) => point !== undefined);
+          if (reached) {
+            if (i >= 1 && path.length === 1) path.push(bent(path[0]!, reached, sign));
+            path.push(reached);
+            reaches = true;
+          }
+        });
+        if (!reaches) path.push(...parts.map((names) => spotAt(athlete, names[0], sign, view)));
+        return { athlete, path, reaches };
+      }),
+    ),
+  );
+  const isTrunk = ({ part }: Contact): boolean => {
+    const { name } = bodyPart(part);
+    return !LIMBS.some(({ parts }) => parts.some((names) => (names as readonly string[]).includes(name)));
+  };
+  const links = held.filter(({ contact }) => isTrunk(contact)).map((item) => ({ ...item, from: restOf(item.contact, view) }));
+  return { held, limbs, links };
+}
+
+/** Where a limb is drawn now: at what it holds, else at rest. */
+export function limbPoint(limb: Pick<Contact, 'athlete' | 'part'>, { held }: DrawnPair, view: PairView): Point {
+  return held.find(({ contact }) => limbKey(contact) === limbKey(limb))?.at ?? restOf(limb, view);
+}
+
+export interface MarginLabel {
+  readonly limb: string;
+  readonly target: string;
+  readonly contact: Contact;
+  readonly at: Point;
+  readonly side: Sign;
+  readonly y: number;
+}
+/** Two lines of words. */
+const LABEL_STEP = 31;
+
+/** Words for what is held, in the two margins: in the order of their heights, none over another. */
+export function labelsOf(pair: DrawnPair): MarginLabel[] {
+  const sided = pair.held.map(({ contact, at }) => {
+    const side: Sign = at.x === CENTRE ? (bodyPart(contact.part).side === 'left' ? -1 : 1) : at.x < CENTRE ? -1 : 1;
+    return { limb: sayLimb(contact), target: sayTarget(contact), contact, at, side };
+  });
+  return ([-1, 1] as const).flatMap((side) => {
+    const list = sided.filter((item) => item.side === side).toSorted((a, b) => a.at.y - b.at.y);
+    let free = 14;
+    const down = list.map((item) => {
+      const y = Math.max(free, item.at.y);
+      free = y + LABEL_STEP;
+      return { ...item, y };
+    });
+    // What was pushed off the foot of the page moves up again.
+    let most = HEIGHT - 20;
+    return down.toReversed().map((item) => {
+      const y = Math.min(item.y, most);
+      most = y - LABEL_STEP;
+      return { ...item, y };
+    }).toReversed(); // prettier-ignore
+  });
+}
+
+/** Spots that can be pressed on a body once a limb has been named, as they are typed, with where they are. */
+export function offeredSpots(limb: Pick<Contact, 'athlete' | 'part'>, view: PairView): { words: string; at: Point }[] {
+  const other: Actor = limb.athlete === 'owner' ? 'opponent' : 'owner';
+  const near = isLying(other, view) ? view.near : signOf(bodyPart(limb.part).side ?? 'left', isLying(limb.athlete, view));
+  const sided = ['shoulder', 'armpit', 'elbow', 'wrist', 'ribs', 'hip', 'thigh', 'knee', 'shin', 'ankle', 'foot'];
+  const middle = ['head', 'neck', 'chest', 'belly', 'hips'];
+  return [
+    ...sided.flatMap((part) => [
+      { words: `near ${part}`, at: spotAt(other, part, near, view) },
+      { words: `far ${part}`, at: spotAt(other, part, -near, view) },
+    ]),
+    ...middle.map((part) => ({ words: part, at: spotAt(other, part, 0, view) })),
+  ];
+}
