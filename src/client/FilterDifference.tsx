@@ -1,6 +1,9 @@
+import Link from 'next/link';
 import { useMemo } from 'react';
+import { groupBy } from '@/core/base';
+import { sayContact, type Vanishing } from '@/core/grips';
 import { findFilterDifference, isFiltering, type Filter, type HiddenBy, type RouteCount } from '@/core/structure';
-import { ENDING_WORDS, indexOf, positionOf, sayHis, sayValue, type PositionId, type TreeDocument } from '@/core/tree';
+import { ENDING_WORDS, indexOf, positionOf, sayHis, sayMove, sayValue, type PositionId, type TreeDocument } from '@/core/tree';
 import { plural } from '@/ui/figures';
 
 const BY: Record<HiddenBy, string> = {
@@ -17,6 +20,37 @@ interface Props {
   readonly filter: Filter;
   /** Where a named place leads. */
   readonly onPlace: (id: PositionId) => void;
+}
+
+const LISTED = 12;
+
+/** Holds on the cloth that are not there now: how many have something in their place, and the moves of those that have not. */
+function HoldsGone({ tree, holds }: { tree: TreeDocument; holds: readonly Vanishing[] }) {
+  const open = holds.filter((item) => item.substitute === null);
+  const moves = [...groupBy(open, (item) => item.transition)];
+  if (holds.length === 0) return null;
+  return (
+    <>
+      <h3 className="mt-2 text-[15px]">Holds that vanish with the jacket</h3>
+      <p>
+        {plural(holds.length, 'hold')}, {holds.length - open.length} with something in its place
+        {open.length > 0 ? `, ${open.length} with no substitute:` : '.'}
+      </p>
+      <ul>
+        {moves.slice(0, LISTED).map(([id, items]) => (
+          <li key={id}>
+            <Link
+              className="inline-block min-h-7 hover:underline"
+              href={`/grips/${encodeURIComponent(tree.id)}?at=${encodeURIComponent(id)}`}
+            >
+              {sayMove(indexOf(tree).transitions.get(id)!)}: {[...new Set(items.map(({ contact }) => sayContact(contact)))].join('; ')}
+            </Link>
+          </li>
+        ))}
+      </ul>
+      {moves.length > LISTED && <p className="text-soft">and {plural(moves.length - LISTED, 'more move')}.</p>}
+    </>
+  );
 }
 
 /** What the filter takes away and leaves open. */
@@ -90,6 +124,7 @@ export function FilterDifference({ tree, filter, onPlace }: Props) {
           </ul>
         </>
       )}
+      <HoldsGone tree={tree} holds={found.holdsGone} />
     </section>
   );
 }

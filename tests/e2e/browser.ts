@@ -55,9 +55,14 @@ export const waitForText = (page: Page, text: string) => page.waitForFunction((w
 export const clickText = async (page: Page, text: string): Promise<void> => {
   const handle = await page.waitForFunction(
     (wanted) =>
-      [...document.querySelectorAll<HTMLElement>('button, a, summary')].find((element) => element.textContent?.trim().startsWith(wanted)),
+      [...document.querySelectorAll<HTMLElement>('button, a, summary, label')].find((element) =>
+        element.textContent?.trim().startsWith(wanted),
+      ),
     { timeout: 15_000 },
     text,
   );
   await (handle.asElement() as import('puppeteer-core').ElementHandle<HTMLElement>).click();
 };
+
+/** How many pages a PDF has. */
+export const pagesOf = (pdf: Uint8Array): number => (Buffer.from(pdf).toString('latin1').match(/\/Type\s*\/Page\b/g) ?? []).length; // prettier-ignore

@@ -2,7 +2,7 @@ import { writeFile } from 'node:fs/promises';
 import path from 'node:path';
 import type { Browser, Page } from 'puppeteer-core';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
-import { clickText, launch, openPage, seriousFindings, type, waitForText } from './browser';
+import { clickText, launch, openPage, seriousFindings, type, waitForText, pagesOf } from './browser';
 import type { Started } from './server';
 import { closeSession, openSession } from './session';
 
@@ -126,16 +126,10 @@ describe('a new coach', () => {
     await waitForText(page, 'Save as PDF');
     expect(await seriousFindings(page)).toEqual([]);
     await waitForText(page, 'Chain: Knee shield, high to Side pin');
-    const pages = (pdf: Uint8Array) =>
-      (
-        Buffer.from(pdf)
-          .toString('latin1')
-          .match(/\/Type\s*\/Page\b/g) ?? []
-      ).length;
-    expect(pages(await page.pdf({ preferCSSPageSize: true }))).toBe(1);
+    expect(pagesOf(await page.pdf({ preferCSSPageSize: true }))).toBe(1);
     const response = await fetch(`${server.baseUrl}/api/trees/my-passing/sheet`);
     expect(response.headers.get('content-type')).toBe('application/pdf');
-    expect(pages(new Uint8Array(await response.arrayBuffer()))).toBe(1);
+    expect(pagesOf(new Uint8Array(await response.arrayBuffer()))).toBe(1);
   });
 
   it('sees the odds desk and the files without serious accessibility findings', async () => {

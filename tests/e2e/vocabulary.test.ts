@@ -224,37 +224,6 @@ describe('the log, the cards and the comparison', () => {
   });
 });
 
-describe('the grips of a move', () => {
-  it('are typed step by step, copied forward, and a double booking is found in place', async () => {
-    await go('/board/league-evening?show=hub&at=spider');
-    await clickText(page, 'I circle the foot off');
-    await clickText(page, 'Grips');
-    await page.waitForSelector('article[aria-label="I circle the foot off"]');
-    await page.click('article form input');
-    await type(page, 'left hand far sleeve cuff, right hand near ankle inside');
-    await waitForText(page, 'near ankle inside');
-    await clickText(page, 'Next step, copied forward');
-    await page.waitForFunction(() => document.querySelectorAll('article thead th').length === 2);
-    await page.click('article form input');
-    await type(page, 'right hand wing');
-    await waitForText(page, 'holds “wing”, which is no known spot');
-    await page.click('article form input');
-    await type(page, 'wing far hip');
-    await waitForText(page, 'begin with what holds');
-    await page.click('article form input', { clickCount: 3 });
-    await type(page, 'right hand far hip, right hand also far knee');
-    await waitForText(page, 'Step 2: right hand holds far hip and far knee at once.');
-    await clickText(page, 'Other side');
-    await waitForText(page, 'Step 2: left hand holds far hip and far knee at once.');
-    await clickText(page, 'Without the cloth');
-    await waitForText(page, 'Step 1: right hand far sleeve cuff → no substitute');
-    await clickText(page, 'Other side');
-    await clickText(page, 'Without the cloth');
-    expect(await seriousFindings(page)).toEqual([]);
-    await stored();
-  });
-});
-
 describe('a place that goes on in another tree', () => {
   it('is linked, is no dead end, and leads there', async () => {
     await go('/board/league-evening?show=hub&at=truck-side');

@@ -1,5 +1,5 @@
 import { perObject } from '../base';
-import type { Owner, Transition } from '../tree';
+import { swapStep, type Owner, type Transition } from '../tree';
 import { thirdPerson } from './aliases';
 import type { Catalogue, CataloguePosition, CatalogueTransition } from './types';
 
@@ -30,6 +30,7 @@ function otherTransition({ transition, feeder }: CatalogueTransition): Catalogue
     ...rest,
     actor: mine ? 'owner' : 'opponent',
     name: otherPerson(transition.name, mine ? firstPerson : thirdPerson),
+    ...(transition.steps ? { steps: transition.steps.map(swapStep) } : {}),
   };
   return { transition: turned, feeder: mine ? '' : feeder };
 }

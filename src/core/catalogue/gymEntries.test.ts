@@ -109,6 +109,8 @@ describe('the catalogue for the guard player', () => {
     expect(move(below, cut.id).name).toBe('cuts the knee across');
     const stands = shipped.transitions.find((entry) => entry.transition.name === 'stands and shakes me off')!.transition;
     expect(move(below, stands.id)).toMatchObject({ name: 'stand and shake me off', actor: 'owner', kind: stands.kind });
+    expect(cut.steps![0]!.contacts[0]).toMatchObject({ athlete: 'owner', target: { athlete: 'opponent' } });
+    expect(move(below, cut.id).steps![0]!.contacts[0]).toMatchObject({ athlete: 'opponent', target: { athlete: 'owner' } });
     expect(below.positions.every((entry) => entry.position.reads.length === 0)).toBe(true);
     expect(checkTree({ ...asTree(below), owner: 'guardPlayer' }).ok).toBe(true);
   });

@@ -2,6 +2,8 @@ import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { checkTree, type TreeDocument } from '../tree';
 import { demoTree } from '../../../demo/demoTree';
+import { randomTree } from '../../../tests/support/randomTree';
+import { withRandomGrips } from '../../../tests/support/withRandomGrips';
 import { held } from '../../../tests/support/held';
 import { mine, position, tree } from '../../../tests/support/smallTree';
 import { findVanishing, isCloth, mirrorSteps, mirrorText, mirrorPart, mirrorTree, bareTree, branchAt, withoutUniform } from './index';
@@ -31,6 +33,19 @@ describe('the other side', () => {
       { numRuns: 200, seed: 51 },
     );
     expect(mirrorTree(mirrorTree(demoTree()).tree).tree).toEqual(demoTree());
+  });
+  it('of random trees with grips too, the whole or a branch of them', () => {
+    fc.assert(
+      fc.property(fc.nat(1e5), fc.nat(19), (seed, at) => {
+        const doc = withRandomGrips(randomTree(seed, { positions: 20, transitions: 50 }), 200, seed);
+        expect(mirrorTree(mirrorTree(doc).tree).tree).toEqual(doc);
+        const part = branchAt(doc, `p${at}`);
+        const once = mirrorPart(doc, part).tree;
+        expect(mirrorPart(once, part).tree).toEqual(doc);
+        expect(once).not.toEqual(mirrorTree(doc).tree);
+      }),
+      { numRuns: 40, seed: 52 },
+    );
   });
 });
 

@@ -1,10 +1,24 @@
+import { indexOf, sayMove, sayValue, type ContactRule, type TreeDocument } from '../tree';
 import { sayContact, sayLimb, sayTarget } from './contactText';
 import type { GripProblem } from './problems';
 import { sayRule } from './ruleText';
 
-/** A problem as a coach would say it: what, with step, limb and target, and why it matters. */
-export function sayProblem(problem: GripProblem): { readonly what: string; readonly why: string } {
+/** A problem as a coach would say it: what, with step, limb and target, and why it matters. Ids are named with the tree. */
+export function sayProblem(problem: GripProblem, tree?: TreeDocument): { readonly what: string; readonly why: string } {
   const { step, contacts, word } = problem;
+  const index = tree && indexOf(tree);
+  const nameOf = (id: string): string => {
+    const move = index?.transitions.get(id);
+    return move ? sayMove(move) : id;
+  };
+  const valueOf = (id: string): string => {
+    const place = tree?.positions.find((position) => position.reads.some((read) => read.values.some((value) => value.id === id)));
+    return place ? sayValue(place, id) : id;
+  };
+  const whenOf = (rule: ContactRule): string =>
+    rule.kind !== 'hold' && (rule.whenValues ?? []).length > 0
+      ? `You said this must hold if ${rule.whenValues!.map(valueOf).join(' or ')}`
+      : 'You said this must hold';
   const at = step > 0 ? `Step ${step}: ` : '';
   const first = contacts[0];
   const limb = first ? sayLimb(first) : '';
@@ -14,7 +28,9 @@ export function sayProblem(problem: GripProblem): { readonly what: string; reado
       return { what: `${at}${limb} holds ${contacts.map((contact) => sayTarget(contact)).join(' and ')} at once`, why: 'One hand holds one thing. Say which, or make them one bundle.' }; // prettier-ignore
     case 'ruleBroken': {
       const { rule, steps = [] } = problem;
-      return { what: `Step ${steps.join(', ')}: “${rule!.name ?? sayRule(rule!)}” is not kept`, why: 'You said this must hold.' };
+      const { letsIn } = rule!.kind === 'hold' ? {} : rule!;
+      const opens = letsIn === undefined ? '' : ` It lets in: ${nameOf(letsIn)}.`;
+      return { what: `Step ${steps.join(', ')}: “${rule!.name ?? sayRule(rule!)}” is not kept`, why: `${whenOf(rule!)}.${opens}` };
     }
     case 'nothingHeld':
       return { what: `${at}nobody holds anything`, why: 'A step without a hold cannot be shown or checked.' };

@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import type { Step, Transition, TreeDocument } from '../tree';
 import { held } from '../../../tests/support/held';
-import { mine, position, tree } from '../../../tests/support/smallTree';
+import { his, mine, position, tree } from '../../../tests/support/smallTree';
 import { findGripFindings, gripsAlong, sayProblem } from './index';
 
 const steps = (...lines: string[]): Step[] => lines.map((line) => ({ contacts: held(line) }));
@@ -52,6 +52,24 @@ describe('what does not add up', () => {
     expect(new Set(keys).size).toBe(3);
     const without = { ...doc, transitions: doc.transitions.slice(0, 1) };
     expect(keys).toEqual(expect.arrayContaining(findGripFindings(without).map((item) => item.key)));
+  });
+});
+
+describe('a rule that is not kept', () => {
+  it('says when it counts and what a breach lets in', () => {
+    const reads = [{ id: 'he', name: 'he', kind: 'reaction' as const, values: [{ id: 'turns', name: 'turns in', kind: 'turn' as const }] }];
+    const [first] = held('right hand far lapel');
+    const rule = { kind: 'never' as const, first: first!, whenValues: ['turns'], letsIn: 'hook' };
+    const doc = tree(
+      [position('a', { reads }), position('b')],
+      [mine('drag', 'a', 'b', { steps: steps('right hand far lapel'), contactRules: [rule] }), his('hook', 'a', 'b', { name: 're-hooks' })],
+    );
+    const [item] = findGripFindings(doc);
+    expect(sayProblem(item!.problem, doc)).toEqual({
+      what: 'Step 1: “never right hand far lapel” is not kept',
+      why: 'You said this must hold if he turns in. It lets in: he re-hooks.',
+    });
+    expect(sayProblem(item!.problem).why).toBe('You said this must hold if turns. It lets in: hook.');
   });
 });
 

@@ -2,6 +2,7 @@ import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { checkTree, indexOf, type Profile, type RuleSet, type TreeDocument } from '../tree';
 import { demoTree } from '../../../demo/demoTree';
+import { held } from '../../../tests/support/held';
 import { randomTree } from '../../../tests/support/randomTree';
 import { his, mine, position, reaction, tree } from '../../../tests/support/smallTree';
 import { EVERYTHING, filterTree, findFilterDifference, findRoutes, findThreats, forbiddenTags, isFiltering, threatsAlong } from './index';
@@ -125,6 +126,7 @@ describe('what a filter takes away', () => {
     const found = findFilterDifference(game(), { school: 'pressure', ruleSet: 'juniors' });
     expect(found.goalsOutOfReach).toEqual([{ position: 'mount', ends: 'settled' }]);
     expect(found.threatsGone).toEqual([{ position: 'guard', transition: 'heel' }]);
+    expect(found.holdsGone).toEqual([]);
     expect(found.changed).toEqual(['side']);
     expect(found.routes.after.byPositions).toBe(1);
   });
@@ -169,5 +171,22 @@ describe('threats', () => {
     const demo = demoTree();
     const names = (doc: TreeDocument): string[] => findThreats(doc).map((threat) => indexOf(doc).transitions.get(threat.transition)!.name);
     expect(names(demo).length).toBeGreaterThan(names(filterTree(demo, { ruleSet: 'saltmarsh-league' }).tree).length);
+  });
+});
+
+describe('the tree without the jacket', () => {
+  const doc = tree(
+    [position('a', { theirHolds: held('his left hand collar') }), position('b')],
+    [
+      mine('drag', 'a', 'b', { steps: [{ contacts: held('right hand far lapel, left hand far wrist') }], blockedBy: [held('his left hand collar')] }),
+      mine('grip', 'a', 'b', { contexts: ['gi'], steps: [{ contacts: held('right hand far lapel') }] }),
+    ],
+  ); // prettier-ignore
+  it('is derived: cloth is gone from steps, places and what shuts; what was hidden is not told of', () => {
+    const { tree: bare } = filterTree(doc, { context: 'noGi' });
+    expect(bare.transitions).toMatchObject([{ id: 'drag', steps: [{ contacts: held('left hand far wrist') }], blockedBy: [] }]);
+    expect(bare.positions[0]!.theirHolds).toEqual([]);
+    expect(filterTree(doc, { context: 'gi' }).tree.transitions[0]).toBe(doc.transitions[0]);
+    expect(findFilterDifference(doc, { context: 'noGi' }).holdsGone.map((item) => [item.transition, item.contact.part])).toEqual([['drag', 'rightHand']]); // prettier-ignore
   });
 });

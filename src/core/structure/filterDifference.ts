@@ -1,3 +1,4 @@
+import { findVanishing, type Vanishing } from '../grips';
 import { isGoal, type Ending, type PositionId, type TransitionId, type TreeDocument } from '../tree';
 import { findUnanswered, type Unanswered } from './answers';
 import { filterTree, type Filter, type HiddenBy } from './filter';
@@ -17,6 +18,8 @@ export interface FilterDifference {
   readonly outOfReach: readonly PositionId[];
   readonly goalsOutOfReach: readonly { readonly position: PositionId; readonly ends: Ending }[];
   readonly threatsGone: readonly Threat[];
+  /** Holds of the moves that are left which vanish with the jacket; empty where there is one. */
+  readonly holdsGone: readonly Vanishing[];
   /** Positions whose lines, ending or tempo are other ones under the filter. */
   readonly changed: readonly PositionId[];
 }
@@ -47,6 +50,8 @@ export function findFilterDifference(tree: TreeDocument, filter: Filter): Filter
     nowUnanswered: findUnanswered(reduced).filter((gap) => !known.has(`${gap.position}\n${gap.value}`)),
     outOfReach: out.map((position) => position.id),
     goalsOutOfReach: out.flatMap(({ id, ends }) => (ends && isGoal(tree, ends) ? [{ position: id, ends }] : [])),
+    holdsGone:
+      filter.context === undefined || filter.context === 'gi' ? [] : findVanishing(tree).filter((item) => !hidden.has(item.transition)),
     threatsGone: findThreats(tree).filter((threat) => !left.has(threat.transition)),
     changed: tree.positions.flatMap((position, i) => {
       const now = reduced.positions[i]!;

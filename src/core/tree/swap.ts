@@ -18,7 +18,8 @@ function otherRule(rule: ContactRule): ContactRule {
 
 const OTHER_ROLE: Record<OwnerRole, OwnerRole> = { top: 'below', below: 'top' };
 
-const otherStep = (step: Step): Step => ({
+/** A step with the athletes exchanged. */
+export const swapStep = (step: Step): Step => ({
   ...step,
   contacts: step.contacts.map(otherContact),
   ...(step.ownerRole ? { ownerRole: OTHER_ROLE[step.ownerRole] } : {}),
@@ -41,7 +42,7 @@ function otherTransition(move: Transition): Transition {
     actor: otherActor(move.actor),
     ...(move.blockedBy ? { blockedBy: sets(move.blockedBy) } : {}),
     ...(move.enabledBy ? { enabledBy: sets(move.enabledBy) } : {}),
-    ...(move.steps ? { steps: move.steps.map(otherStep) } : {}),
+    ...(move.steps ? { steps: move.steps.map(swapStep) } : {}),
     ...(move.contactRules ? { contactRules: move.contactRules.map(otherRule) } : {}),
   };
 }

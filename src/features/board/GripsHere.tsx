@@ -1,9 +1,9 @@
 import { useMemo, type Dispatch } from 'react';
 import Link from 'next/link';
-import { contactKey, factGameOf, findCertainFacts, sayContact } from '@/core/grips';
+import { contactKey, sayContact } from '@/core/grips';
 import type { Contact, Position, TreeDocument } from '@/core/tree';
 import type { BoardAction } from './boardState';
-import { theirGripsAt } from './shut';
+import { holdsOnArrival, theirGripsAt } from './shut';
 
 interface Props {
   readonly tree: TreeDocument;
@@ -18,10 +18,7 @@ export function GripsHere({ tree, position, on, dispatch }: Props) {
   const listed = new Set(here.map(contactKey));
   const isOn = new Set(on.map(contactKey));
   const elsewhere = on.filter((contact) => !listed.has(contactKey(contact)));
-  const sure = useMemo(() => {
-    const game = factGameOf(tree);
-    return [...(findCertainFacts(tree).certain.get(position.id) ?? [])].filter((fact) => game.isHold(fact));
-  }, [tree, position.id]);
+  const { sure, unsure } = useMemo(() => holdsOnArrival(tree, position), [tree, position]);
   const put = (contact: Contact, ticked: boolean) =>
     dispatch({
       type: 'gripsOn',
@@ -33,6 +30,11 @@ export function GripsHere({ tree, position, on, dispatch }: Props) {
       <h3 className="text-[15px] tracking-wide uppercase">Grips here</h3>
       {mine.length > 0 && <p>I hold: {mine.join('; ')}.</p>}
       {sure.length > 0 && <p className="text-soft">Held on every way here, as far as steps are written: {sure.join('; ')}.</p>}
+      {unsure.map(({ hold, after }) => (
+        <p key={hold}>
+          Not on every way: {hold}. <span className="text-soft">It is let go on: {after}.</span>
+        </p>
+      ))}
       {here.length > 0 && (
         <fieldset>
           <legend className="text-[13px] text-soft">His grips on now</legend>

@@ -1,5 +1,14 @@
-import { blockingOf, contactKey, findCertainFacts, holdFact, missingHolds, sayContact } from '@/core/grips';
-import { indexOf, ownerOptions, type Contact, type Position, type PositionId, type TransitionId, type TreeDocument } from '@/core/tree';
+import { blockingOf, contactKey, factGameOf, findCertainFacts, holdFact, missingHolds, sayContact } from '@/core/grips';
+import {
+  indexOf,
+  ownerOptions,
+  sayMove,
+  type Contact,
+  type Position,
+  type PositionId,
+  type TransitionId,
+  type TreeDocument,
+} from '@/core/tree';
 
 /** Every grip of his that matters here: what he holds, and what shuts or opens one of my options; each once. */
 export function theirGripsAt(tree: TreeDocument, position: Position): Contact[] {
@@ -27,6 +36,26 @@ export function shutOptions(tree: TreeDocument, on: readonly Contact[]): Readonl
     }),
   );
 }
+
+export interface OnArrival {
+  /** Held whichever way one came, as far as steps are written. */
+  readonly sure: readonly string[];
+  /** Said to be held here, and let go on some way whose steps say so. */
+  readonly unsure: readonly { readonly hold: string; readonly after: string }[];
+}
+export function holdsOnArrival(tree: TreeDocument, position: Position): OnArrival {
+  const game = factGameOf(tree);
+  const { certain, witnessOf } = findCertainFacts(tree);
+  const facts = certain.get(position.id);
+  if (!facts) return { sure: [], unsure: [] };
+  const moves = indexOf(tree).transitions;
+  const unsure = (position.holds ?? []).map(holdFact).filter((hold) => !facts.has(hold)).flatMap((hold) => {
+    const way = witnessOf(position.id, hold).map((id) => moves.get(id)!);
+    // A way that writes no steps says nothing of what is held.
+    return way.some((move) => move.steps) ? [{ hold, after: way.map(sayMove).join(' → ') }] : [];
+  });
+  return { sure: [...facts].filter((fact) => game.isHold(fact)), unsure };
+} // prettier-ignore
 
 /** What I hold at a place: what it declares, and what every way brings along. */
 export const mineAt = (tree: TreeDocument, at: PositionId): ReadonlySet<string> => {

@@ -149,7 +149,7 @@ export function findingText(tree: TreeDocument, finding: Finding): FindingText {
       };
     case 'grips': {
       const move = finding.transition === null ? undefined : index.transitions.get(finding.transition);
-      return { place: move ? `${place}, ${sayMove(move)}` : place, ...sayProblem(finding.problem), action: 'Open its grips' };
+      return { place: move ? `${place}, ${sayMove(move)}` : place, ...sayProblem(finding.problem, tree), action: 'Open its grips' };
     }
     case 'sameName':
       return {

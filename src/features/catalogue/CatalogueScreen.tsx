@@ -9,6 +9,7 @@ import { screenLinks } from '@/ui/screenLinks';
 import { StoredStrip } from '@/ui/StoredStrip';
 import { useGymCatalogue } from '@/client/useGymCatalogue';
 import { EntrySheet } from './EntrySheet';
+import { HeldTargets } from './HeldTargets';
 import { OwnPlaces } from './OwnPlaces';
 import { useTreeEdits } from '@/client/useTreeEdits';
 
@@ -180,6 +181,7 @@ export function CatalogueScreen({ tree: opened, revision, at, entries }: Props) 
               {plural(unconfirmed.transitions.length, 'way')}.
             </p>
           )}
+          <HeldTargets />
         </aside>
       </main>
     </div>

@@ -4,6 +4,7 @@ import { aliasesOfWords, findTaken, type Catalogue, type CataloguePosition, type
 import { asSentence, DISTANCE_WORDS, sayMove, sayShown, STANCE_WORDS, TEMPO_WORDS, type TreeDocument } from '@/core/tree';
 import { buttonClass } from '@/ui/Field';
 import { EntryWords, MoveWords } from './EntryWords';
+import { WrittenSteps } from './HeldTargets';
 
 interface Props {
   readonly tree: TreeDocument;
@@ -94,6 +95,7 @@ export function EntrySheet({ tree, catalogue, own, entry, onEntry, onTake, onCon
             ))}
             {how !== '' && <span className="block pl-3 text-[13px] text-soft">feeder: {how}</span>}
             {transition.hazards && <span className="block border-l-2 border-red pl-2 text-[13px]">{transition.hazards.join(' ')}</span>}
+            <WrittenSteps steps={transition.steps} />
             <MoveWords entry={{ transition, feeder: how }} change={own.transitionChanges.get(transition.id)} onEntry={onEntry} />
           </li>
         ))}

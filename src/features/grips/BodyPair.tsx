@@ -22,6 +22,13 @@ const FILL: Record<Actor, string> = { owner: 'fill-ink', opponent: 'fill-his' };
 const line = (path: readonly Point[]): string => path.map(({ x, y }) => `${x.toFixed(1)},${y.toFixed(1)}`).join(' ');
 const CENTRE = WIDTH / 2;
 
+/** A link begins a little outside its part, so that the word in the head stays free. */
+function leaving(from: Point, to: Point): { x1: number; y1: number } {
+  const length = Math.max(1, Math.hypot(to.x - from.x, to.y - from.y));
+  const step = Math.min(20, length / 2) / length;
+  return { x1: from.x + (to.x - from.x) * step, y1: from.y + (to.y - from.y) * step };
+}
+
 /** Shoulders, hips and the line down the middle: who holds these three holds the other. */
 function ControlLines({ near, plain }: Pick<PairView, 'near'> & { plain: boolean }) {
   const [left, right] = near < 0 ? ['near', 'far'] : ['far', 'near'];
@@ -95,10 +102,10 @@ export function BodyPair({ contacts, fresh, view, caption, plain = false, open =
         <polyline key={i} points={line(path)} fill="none" strokeWidth={reaches ? 4.5 : 2.2} strokeLinejoin="miter" className={INK[athlete]} strokeOpacity={reaches ? 1 : 0.55} />
       ))}
       {pair.links.map(({ contact, from, at }, i) => (
-        <line key={i} x1={from.x} y1={from.y} x2={at.x} y2={at.y} strokeWidth={3} strokeDasharray="7 5" className={INK[contact.athlete]} />
+        <line key={i} {...leaving(from, at)} x2={at.x} y2={at.y} strokeWidth={3} strokeDasharray="7 5" className={INK[contact.athlete]} />
       ))}
       {labelsOf(pair).map(({ contact, at, side, y, limb, target }, i) => {
-        const edge = side < 0 ? 112 : WIDTH - 112;
+        const edge = side < 0 ? 124 : WIDTH - 124;
         return (
           <g key={i} className="font-figure">
             <title>{sayContact(contact)}</title>

@@ -1,17 +1,25 @@
 import { useState } from 'react';
 import { sayProblem, type GripFinding } from '@/core/grips';
-import { withDismissal, withoutDismissal, type Dismissal, type TreeDocument } from '@/core/tree';
+import { withDismissal, withoutDismissal, type TreeDocument } from '@/core/tree';
 
 interface Props {
+  readonly tree: TreeDocument;
   readonly findings: readonly GripFinding[];
-  readonly dismissals: readonly Dismissal[];
+  /** Looked at from the other side or without the cloth: nothing is set aside there. */
+  readonly derived: boolean;
   readonly onStep: (step: number) => void;
   readonly onEdit: (label: string, change: (tree: TreeDocument) => TreeDocument) => Promise<boolean>;
 }
 
-function Problem({ finding, onStep, onEdit }: { finding: GripFinding } & Pick<Props, 'onStep' | 'onEdit'>) {
+function Problem({
+  tree,
+  finding,
+  derived,
+  onStep,
+  onEdit,
+}: { finding: GripFinding } & Pick<Props, 'tree' | 'derived' | 'onStep' | 'onEdit'>) {
   const [reason, setReason] = useState<string | null>(null);
-  const { what, why } = sayProblem(finding.problem);
+  const { what, why } = sayProblem(finding.problem, tree);
   const { step } = finding.problem;
   const setAside = () => {
     const said = reason?.trim();
@@ -32,9 +40,11 @@ function Problem({ finding, onStep, onEdit }: { finding: GripFinding } & Pick<Pr
               Go to step {step}
             </button>
           )}
-          <button type="button" className="min-h-8 text-soft underline" onClick={() => setReason('')}>
-            Set aside …
-          </button>
+          {!derived && (
+            <button type="button" className="min-h-8 text-soft underline" onClick={() => setReason('')}>
+              Set aside …
+            </button>
+          )}
         </p>
       ) : (
         <form
@@ -64,8 +74,8 @@ function Problem({ finding, onStep, onEdit }: { finding: GripFinding } & Pick<Pr
 }
 
 /** What does not add up on the desk, each with its step, limb and target; what was set aside stands below with its reason. */
-export function DeskProblems({ findings, dismissals, onStep, onEdit }: Props) {
-  const reasons = new Map(dismissals.map((item) => [item.finding, item.reason]));
+export function DeskProblems({ tree, findings, derived, onStep, onEdit }: Props) {
+  const reasons = new Map((tree.dismissals ?? []).map((item) => [item.finding, item.reason]));
   const open = findings.filter((item) => !reasons.has(item.key));
   const aside = findings.filter((item) => reasons.has(item.key));
   return (
@@ -75,12 +85,12 @@ export function DeskProblems({ findings, dismissals, onStep, onEdit }: Props) {
           <h3 className="text-[17px] text-red">Does not add up</h3>
           <ul>
             {open.map((item) => (
-              <Problem key={item.key} finding={item} onStep={onStep} onEdit={onEdit} />
+              <Problem key={item.key} tree={tree} finding={item} derived={derived} onStep={onStep} onEdit={onEdit} />
             ))}
           </ul>
         </section>
       )}
-      {aside.length > 0 && (
+      {aside.length > 0 && !derived && (
         <details className="mt-2 print:hidden">
           <summary className="min-h-8 font-figure text-[15px]">Set aside {aside.length}</summary>
           {aside.map((item) => (

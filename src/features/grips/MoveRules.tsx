@@ -58,7 +58,7 @@ export function MoveRules({ tree, move, onChange }: Props) {
   const steps = move.steps?.length ?? 0;
   const put = (next: readonly ContactRule[]) => onChange('rules of the hands', { contactRules: next.length > 0 ? next : undefined });
   return (
-    <section aria-label="What must hold" className="grid gap-2">
+    <section aria-label="What must hold" className="grid gap-2 content-start">
       <h3 className="text-[17px]">What must hold</h3>
       {rules.map((rule, i) => (
         <div key={`${i} ${sayRule(rule)}`} className="grid gap-1 border-l border-hair pl-2">
@@ -99,7 +99,7 @@ function parseSets(typed: string): Result<Contact[][], readonly string[]> {
 /** His grips that shut or open the move, and what I need to hold before it. */
 export function MoveGrips({ move, onChange }: Omit<Props, 'tree'>) {
   return (
-    <section aria-label="His grips" className="grid gap-2">
+    <section aria-label="His grips" className="grid gap-2 content-start">
       <h3 className="text-[17px]">His grips</h3>
       <TypedLine
         label="Shut it while all of a set are on (; between sets)"

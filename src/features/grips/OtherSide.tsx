@@ -36,7 +36,7 @@ export function OtherSide({ tree, subject, onEdit }: Props) {
     setDone(stored ? `${PARTS[part]} is now written for the other side; once more turns it back.` : null);
   };
   return (
-    <section aria-label="The other side" className="grid gap-1">
+    <section aria-label="The other side" className="grid gap-1 content-start">
       <h3 className="text-[17px]">The other side</h3>
       <p className="text-soft">“Other side” above only shows it. To keep it: left and right change in words, limbs and sides.</p>
       <div className="flex flex-wrap items-end gap-3">

@@ -1,4 +1,4 @@
-import { Fragment, type KeyboardEvent, type ReactNode } from 'react';
+import { Fragment, useEffect, useRef, type KeyboardEvent, type ReactNode } from 'react';
 import { groupBy } from '@/core/base';
 import { findHandOvers, isCloth, limbKey, sayContact, sayLimb, sayTarget, type HandOver } from '@/core/grips';
 import type { Contact, OwnerRole, Step } from '@/core/tree';
@@ -6,6 +6,8 @@ import type { Contact, OwnerRole, Step } from '@/core/tree';
 interface Props {
   readonly steps: readonly Step[];
   readonly at: number;
+  /** What is held at a place: one column without a number. */
+  readonly single: boolean;
   readonly roles: readonly OwnerRole[];
   readonly onAt: (step: number) => void;
   /** The small picture of a step, for print. */
@@ -28,7 +30,7 @@ const PATHS: Record<HandOver['kind'] | 'kept', string> = {
 function Gap({ kinds, isHis }: { kinds: readonly (HandOver['kind'] | 'kept')[]; isHis: boolean }) {
   return kinds.map((kind) => (
     <span key={kind} className={`block text-center leading-none ${isHis ? 'text-his' : ''}`}>
-      <svg viewBox="0 0 34 16" width={34} height={16} aria-hidden className="inline-block">
+      <svg viewBox="0 0 34 16" width={30} height={14} aria-hidden className="inline-block">
         <path
           d={PATHS[kind]}
           fill="none"
@@ -42,7 +44,7 @@ function Gap({ kinds, isHis }: { kinds: readonly (HandOver['kind'] | 'kept')[]; 
 }
 
 /** Steps across, limbs down, both athletes; between the steps what each limb hands over. */
-export function StepTable({ steps, at, roles, onAt, pictureOf }: Props) {
+export function StepTable({ steps, at, single, roles, onAt, pictureOf }: Props) {
   const rows = [...groupBy(steps.flatMap((item) => item.contacts), limbKey)].toSorted(([, [a]], [, [b]]) => Number(a!.athlete === 'opponent') - Number(b!.athlete === 'opponent')); // prettier-ignore
   const overs = groupBy(findHandOvers(steps), (item) => `${item.toStep} ${limbKey('to' in item ? item.to : item.from)}`);
   const held = (limb: string, i: number): Contact[] => steps[i]!.contacts.filter((contact) => limbKey(contact) === limb);
@@ -59,8 +61,17 @@ export function StepTable({ steps, at, roles, onAt, pictureOf }: Props) {
     onAt(next);
     document.getElementById(`step-${next}`)?.focus();
   };
+  const box = useRef<HTMLDivElement>(null);
+  // The chosen step comes into sight sideways; the page itself stays where it is.
+  useEffect(() => {
+    const [frame, head] = [box.current, document.getElementById(`step-${at}`)?.parentElement];
+    if (!frame || !head) return;
+    const [left, right] = [head.offsetLeft, head.offsetLeft + head.offsetWidth];
+    if (left < frame.scrollLeft) frame.scrollLeft = left;
+    if (right > frame.scrollLeft + frame.clientWidth) frame.scrollLeft = right - frame.clientWidth;
+  }, [at, steps.length]);
   return (
-    <div className="overflow-x-auto print:overflow-visible">
+    <div ref={box} className="relative overflow-x-auto print:overflow-visible">
       <table className="border-collapse text-left">
         <thead>
           <tr className="border-b-2 border-ink align-bottom" onKeyDown={onKeyDown}>
@@ -73,10 +84,11 @@ export function StepTable({ steps, at, roles, onAt, pictureOf }: Props) {
                     type="button"
                     id={`step-${i + 1}`}
                     aria-pressed={at === i + 1}
-                    className={`min-h-9 min-w-20 text-left ${at === i + 1 ? 'font-semibold underline decoration-red decoration-2 underline-offset-4' : 'text-soft'}`}
+                    className={`min-h-9 min-w-16 text-left ${at === i + 1 ? 'font-semibold underline decoration-red decoration-2 underline-offset-4' : 'text-soft'}`}
                     onClick={() => onAt(i + 1)}
                   >
-                    step {i + 1}
+                    {single ? 'here' : `step ${i + 1}`}
+                    {step.note && <span className="block max-w-32 text-[13px] leading-tight font-normal">{step.note}</span>}
                     {(i === 0 ? roles[0] === 'below' : step.ownerRole) && (
                       <span className="block text-[12px] text-red">
                         {i === 0 ? 'I am below' : roles[i] === 'below' ? 'I go below' : 'I come on top'}

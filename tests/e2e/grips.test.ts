@@ -1,0 +1,163 @@
+import type { Browser, Page } from 'puppeteer-core';
+import { afterAll, beforeAll, describe, expect, it } from 'vitest';
+import type { TreeDocument } from '@/core/tree';
+import { clickText, pagesOf, seriousFindings, type, waitForText } from './browser';
+import type { Started } from './server';
+import { closeSession, openSession } from './session';
+
+let server: Started;
+let browser: Browser;
+let page: Page;
+let trouble: string[];
+
+beforeAll(async () => {
+  ({ server, browser, page, trouble } = await openSession([]));
+});
+afterAll(() => closeSession({ server, browser }));
+
+const go = (path: string) => page.goto(server.baseUrl + path, { waitUntil: 'networkidle0' });
+const stored = () => page.waitForFunction(() => [...document.querySelectorAll('[role=status]')].some((element) => element.textContent === 'stored'), { timeout: 15_000 }); // prettier-ignore
+const LINE = 'input[role=combobox]';
+const stepCount = (count: number) => page.waitForFunction((wanted) => document.querySelectorAll('article thead th').length === wanted, {}, count); // prettier-ignore
+const lineIs = (text: string) => page.waitForFunction((selector, wanted) => document.querySelector<HTMLInputElement>(selector)?.value === wanted, {}, LINE, text); // prettier-ignore
+const say = async (text: string): Promise<void> => {
+  await page.click(LINE, { clickCount: 3 });
+  await type(page, text);
+};
+type Move = TreeDocument['transitions'][number];
+const moves = async (): Promise<readonly Move[]> => ((await (await fetch(`${server.baseUrl}/api/trees/league-evening/file`)).json()) as { transitions: Move[] }).transitions; // prettier-ignore
+/** A labelled line of the desk, emptied and typed anew. */
+const fill = async (label: string, text: string): Promise<void> => {
+  const input = await page.evaluateHandle((wanted) => [...document.querySelectorAll('label')].find((item) => item.textContent?.startsWith(wanted))?.querySelector('input'), label); // prettier-ignore
+  await (input.asElement() as import('puppeteer-core').ElementHandle<HTMLInputElement>).click({ clickCount: 3 });
+  await type(page, text);
+};
+
+describe('the grip desk', () => {
+  it('is reached from the board; steps are typed, copied forward, and a double booking is found and set aside', async () => {
+    await go('/board/league-evening?show=hub&at=spider');
+    await clickText(page, 'I lift the elbow and unwind');
+    await clickText(page, 'Grips');
+    await page.waitForSelector('article[aria-label="I lift the elbow and unwind"]');
+    await say('left hand far sleeve cuff, right hand near ankle inside');
+    await waitForText(page, 'near ankle inside');
+    await lineIs('');
+    await page.keyboard.press('Enter');
+    await stepCount(2);
+    await say('right hand wing');
+    await waitForText(page, 'holds “wing”, which is no known spot');
+    await say('wing far hip');
+    await waitForText(page, 'begin with what holds');
+    await say('right hand far hip, right hand also far knee');
+    await waitForText(page, 'Step 2: right hand holds far hip and far knee at once');
+    await clickText(page, 'Other side');
+    await waitForText(page, 'Step 2: left hand holds far hip and far knee at once');
+    await clickText(page, 'Without the cloth');
+    await waitForText(page, 'Step 1: right hand far sleeve cuff → no substitute');
+    await clickText(page, 'Other side');
+    await clickText(page, 'Without the cloth');
+    await clickText(page, 'Set aside …');
+    await type(page, 'one hand slides from hip to knee');
+    await waitForText(page, 'Set aside 1');
+    expect(await seriousFindings(page)).toEqual([]);
+    await stored();
+  });
+
+  it('completes what is typed, and a limb and a spot can be pressed on the drawn pair', async () => {
+    await page.click(LINE);
+    await page.keyboard.type('left kn');
+    await page.waitForFunction(() => document.querySelector('[role=option]')?.textContent?.startsWith('left knee'));
+    await page.keyboard.press('Tab');
+    await lineIs('left knee ');
+    await page.keyboard.type('near thigh ins');
+    await page.keyboard.press('Escape');
+    await page.keyboard.type('ide: wedge');
+    await page.keyboard.press('Enter');
+    await waitForText(page, 'left knee');
+    await lineIs('');
+    await page.evaluate(() => document.querySelector('[data-limb="head"]')!.dispatchEvent(new MouseEvent('click', { bubbles: true })));
+    await lineIs('head ');
+    await page.evaluate(() => document.querySelector('[data-spot="far hip"]')!.dispatchEvent(new MouseEvent('click', { bubbles: true })));
+    await lineIs('head far hip');
+    await page.keyboard.press('Enter');
+    await page.waitForFunction(() => document.querySelector('article svg')?.getAttribute('aria-label')?.includes('head far hip'));
+    await page.keyboard.press('PageUp');
+    await page.waitForFunction(() => document.querySelector('article svg')?.getAttribute('aria-label')?.startsWith('Step 1: '));
+    await clickText(page, 'Play the steps');
+    await page.waitForFunction(() => document.querySelector('article svg')?.getAttribute('aria-label')?.startsWith('Step 2: '), { timeout: 5000 }); // prettier-ignore
+    await stored();
+  });
+
+  it('finds an early release by a typed rule, says what it does not understand, and undoes', async () => {
+    await fill('A rule over the steps', 'hold on tight');
+    await waitForText(page, '“hold on tight”: a rule reads');
+    await fill('A rule over the steps', 'from step 1 to 2: right hand near ankle');
+    await waitForText(page, 'Step 2: “from step 1 to 2: right hand near ankle” is not kept');
+    await clickText(page, 'Undo');
+    await page.waitForFunction(() => !document.body.textContent?.includes('is not kept'));
+    await clickText(page, 'Redo');
+    await waitForText(page, 'is not kept');
+    await fill('Shut it while all', 'his left hand collar, his right hand sleeve cuff; his left foot near hip');
+    await stored();
+    const move = (await moves()).find((item) => item.name.includes('lift the elbow'))!;
+    expect(move.blockedBy).toHaveLength(2);
+    expect(move.contactRules).toMatchObject([{ kind: 'hold', fromStep: 1, toStep: 2 }]);
+  });
+
+  it('takes what usually serves without the cloth', async () => {
+    await go('/grips/league-evening?at=collar-sleeve-i-strip-the-sleeve');
+    await clickText(page, 'Take far wrist, which usually serves');
+    await waitForText(page, 'serves: far wrist');
+    await clickText(page, 'Without the cloth');
+    await page.waitForFunction(() => !document.querySelector('table')?.textContent?.includes('far sleeve cuff'));
+    await clickText(page, 'Without the cloth');
+    await stored();
+  });
+
+  it('writes a branch for the other side, and twice is the original', async () => {
+    const before = await moves();
+    await go('/grips/league-evening?place=legs-thrown');
+    await page.select('section[aria-label="The other side"] select', 'branch');
+    await clickText(page, 'Turn it round');
+    await waitForText(page, 'is now written for the other side');
+    await stored();
+    await clickText(page, 'Turn it round');
+    await stored();
+    expect(await moves()).toEqual(before);
+    await page.select('section[aria-label="The other side"] select', 'tree');
+    await clickText(page, 'Turn it round');
+    await stored();
+    const flipped = (await moves()).find((item) => item.id === 'headquarters-i-cut-the-knee-across')!;
+    expect(flipped.steps![0]!.contacts[0]).toMatchObject({ part: 'rightHand' });
+    await clickText(page, 'Undo');
+    await stored();
+    expect(await moves()).toEqual(before);
+  });
+
+  it('says what is held at a place, and a chain of eight steps prints on one page', async () => {
+    await go('/grips/league-evening?place=butterfly');
+    await say('left hand near knee, his left foot far thigh: hook');
+    await page.waitForFunction(() => document.querySelector('table')?.textContent?.includes('his left foot'));
+    await stored();
+    await go('/grips/league-evening?at=half-below-i-come-up-on-the-single-leg-to-the-lock');
+    expect(pagesOf(await page.pdf({ preferCSSPageSize: true }))).toBe(1);
+  });
+});
+
+describe('his grips on the board', () => {
+  it('grey what they shut and say what to break; the way shows it too', async () => {
+    await go('/board/league-evening?show=hub&at=headquarters');
+    await waitForText(page, 'His grips on now');
+    await clickText(page, 'his left hand near armpit: underhook');
+    await waitForText(page, 'shut: break his left hand near armpit: underhook');
+    await waitForText(page, 'not yet: only when his left hand far shoulder: frame is on');
+    expect(await seriousFindings(page)).toEqual([]);
+    await clickText(page, 'One route');
+    await waitForText(page, 'Trades: ');
+    await clickText(page, 'None of them is on');
+    await page.waitForFunction(() => !document.body.textContent?.includes('shut: break'));
+    await clickText(page, '34 broken rungs');
+    await waitForText(page, 'Hands that do not add up');
+    expect(trouble).toEqual([]);
+  });
+});
