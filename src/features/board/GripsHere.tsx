@@ -32,7 +32,7 @@ export function GripsHere({ tree, position, on, dispatch }: Props) {
       {sure.length > 0 && <p className="text-soft">Held on every way here, as far as steps are written: {sure.join('; ')}.</p>}
       {unsure.map(({ hold, after }) => (
         <p key={hold}>
-          Not on every way: {hold}. <span className="text-soft">It is let go on: {after}.</span>
+          Not on every way: {hold}. <span className="text-soft">It is not held after: {after}.</span>
         </p>
       ))}
       {here.length > 0 && (

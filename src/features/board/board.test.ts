@@ -7,7 +7,7 @@ import { layoutBoard } from '@/core/board';
 import { demoTree } from '../../../demo/demoTree';
 import { openBoard, reduceBoard, type BoardAction, type BoardState } from './boardState';
 import { landingCaret, landingOptions, landOn, landOnNew, nextBroken, typeGuard, typeValue } from './branch';
-import { firstHold, mineAt, shutOptions, theirGripsAt } from './shut';
+import { firstHold, holdsOnArrival, mineAt, shutOptions, theirGripsAt } from './shut';
 import { caretAnchor, followFrom, neighbourInRow, routesThrough, sceneOf } from './viewModel';
 import { findingText, shareText } from './wording';
 
@@ -190,6 +190,16 @@ describe('his grips that are on', () => {
     const state = play(open(tree), { type: 'gripsOn', grips: on }, { type: 'select', position: 'body-lock' });
     expect(state.gripsOn).toBe(on);
     expect(play(state, { type: 'seen', swapped: true }).gripsOn).toEqual([]);
+  });
+  it('a place says what is held on every way, and which ways bring less than it says', () => {
+    const at = (id: string) =>
+      holdsOnArrival(
+        tree,
+        tree.positions.find((position) => position.id === id)!,
+      );
+    expect(at('ankles-in-hand')).toEqual({ sure: ['left hand near ankle', 'right hand far ankle'], unsure: [] });
+    expect(at('side-low').unsure).toEqual([{ hold: 'left hand far hip', after: 'I go under the frame to his side; I settle on the hip; I slide through to his side' }]); // prettier-ignore
+    expect(at('crab-ride')).toEqual({ sure: [], unsure: [] });
   });
   it('a hold that a move needs and the place does not bring is named first', () => {
     const drive = 'side-low-i-drive-the-cross-face';

@@ -1,4 +1,4 @@
-import { blockingOf, contactKey, factGameOf, findCertainFacts, holdFact, missingHolds, sayContact } from '@/core/grips';
+import { blockingOf, contactKey, factGameOf, findCertainFacts, holdFact, missingHolds, missingOnArrival, sayContact } from '@/core/grips';
 import {
   indexOf,
   ownerOptions,
@@ -48,10 +48,13 @@ export function holdsOnArrival(tree: TreeDocument, position: Position): OnArriva
   const { certain, witnessOf } = findCertainFacts(tree);
   const facts = certain.get(position.id);
   if (!facts) return { sure: [], unsure: [] };
-  const moves = indexOf(tree).transitions;
-  const unsure = (position.holds ?? []).map(holdFact).filter((hold) => !facts.has(hold)).flatMap((hold) => {
-    const way = witnessOf(position.id, hold).map((id) => moves.get(id)!);
+  const index = indexOf(tree);
+  const written = (index.to.get(position.id) ?? []).filter((move) => move.steps);
+  const unsure = (position.holds ?? []).map((contact) => holdFact(contact)).filter((hold) => !facts.has(hold)).flatMap((hold) => {
+    const without = written.filter((move) => missingOnArrival(position, move).some((item) => item.contacts.some((contact) => holdFact(contact) === hold)));
+    if (without.length > 0) return [{ hold, after: without.map(sayMove).join('; ') }];
     // A way that writes no steps says nothing of what is held.
+    const way = witnessOf(position.id, hold).map((id) => index.transitions.get(id)!);
     return way.some((move) => move.steps) ? [{ hold, after: way.map(sayMove).join(' → ') }] : [];
   });
   return { sure: [...facts].filter((fact) => game.isHold(fact)), unsure };

@@ -1,7 +1,7 @@
 'use client';
 import { useMemo, useState, type CSSProperties } from 'react';
 import { bareTree, findGripFindings, gripsAlong, holdFact, mirrorPart, mirrorSteps, sayContact, sayLimb } from '@/core/grips';
-import type { Contact, Step, Transition, TreeDocument } from '@/core/tree';
+import type { Contact, OwnerRole, Step, Transition, TreeDocument } from '@/core/tree';
 import { withTransition } from '@/core/tree';
 import { plural } from '@/ui/figures';
 import { StripButton } from '@/ui/StripButton';
@@ -38,6 +38,37 @@ function freshAt(steps: readonly Step[], step: number): ReadonlySet<Contact> {
 /** How much a sheet shrinks so that its columns fit an A4 page across; beyond sixteen steps it runs on. */
 const printZoom = (steps: number): number => (steps > 16 ? 1 : Math.min(1, 1020 / (110 + steps * 165)));
 
+const viewOf = (role: OwnerRole, isFlipped: boolean): PairView => ({
+  lies: role === 'below' ? 'owner' : 'opponent',
+  near: isFlipped ? 1 : -1,
+});
+
+/** The table of a subject; made anew only when it or the step changes, not at every key. */
+function tableOf(tree: TreeDocument, id: SubjectId, step: number, isFlipped: boolean, onAt: (step: number) => void) {
+  const subject = subjectOf(tree, id);
+  if (!subject) return null;
+  const { steps } = subject;
+  const roles = steps.map((_, i) => roleAt(tree, subject, i + 1));
+  return (
+    <StepTable
+      steps={steps}
+      at={step}
+      single={!subject.move}
+      roles={roles}
+      onAt={onAt}
+      pictureOf={(i) => (
+        <BodyPair
+          plain
+          contacts={steps[i - 1]!.contacts}
+          fresh={freshAt(steps, i)}
+          view={viewOf(roles[i - 1]!, isFlipped)}
+          caption={`Step ${i}`}
+        />
+      )}
+    />
+  );
+}
+
 /** Who holds what with what, step by step: the drawn pair, the line to type on, the table, and what does not add up. */
 export function Desk({ tree, subject, onEdit }: Props) {
   const { move, position, steps: written } = subject;
@@ -56,9 +87,8 @@ export function Desk({ tree, subject, onEdit }: Props) {
     [looked, kind, id],
   ); // prettier-ignore
   const now = steps[step - 1]?.contacts ?? [];
-  const roles = steps.map((_, i) => roleAt(tree, { position, steps }, i + 1));
-  const role = roles[step - 1] ?? roleAt(tree, { position, steps }, step);
-  const viewAt = (i: number): PairView => ({ lies: (roles[i - 1] ?? role) === 'below' ? 'owner' : 'opponent', near: isFlipped ? 1 : -1 });
+  const role = roleAt(tree, { position, steps }, step);
+  const table = useMemo(() => tableOf(looked, { kind, id }, step, isFlipped, setAt), [looked, kind, id, step, isFlipped]);
   const along = gripsAlong([{ id: subject.id, steps }]);
   const hazards = move?.hazards ?? position.hazards ?? [];
 
@@ -85,7 +115,7 @@ export function Desk({ tree, subject, onEdit }: Props) {
           <BodyPair
             contacts={now}
             fresh={freshAt(steps, step)}
-            view={viewAt(step)}
+            view={viewOf(role, isFlipped)}
             caption={now.length === 0 ? 'Two bodies seen from above; nobody holds anything yet.' : `Step ${step}: ${now.map(sayContact).join('; ')}.`}
             open={looking ? null : typing.limb}
             onLimb={looking ? undefined : (words) => typing.press(`${words} `)}
@@ -119,20 +149,7 @@ export function Desk({ tree, subject, onEdit }: Props) {
           )}
         </div>
       </div>
-      {steps.length > 0 && (
-        <div className="mt-3">
-          <StepTable
-            steps={steps}
-            at={step}
-            single={!move}
-            roles={roles}
-            onAt={setAt}
-            pictureOf={(i) => (
-              <BodyPair plain contacts={steps[i - 1]!.contacts} fresh={freshAt(steps, i)} view={viewAt(i)} caption={`Step ${i}`} />
-            )}
-          />
-        </div>
-      )}
+      {steps.length > 0 && <div className="mt-3">{table}</div>}
       {move && along.survivals.length > 0 && steps.length > 1 && (
         <p className="mt-2 text-soft">
           Survives longest: {along.survivals.slice(0, 2).map((item) => `${sayContact(item.contact)}, ${plural(item.steps, 'step')}`).join('; ')}.

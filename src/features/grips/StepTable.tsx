@@ -116,7 +116,10 @@ export function StepTable({ steps, at, single, roles, onAt, pictureOf }: Props) 
             const isHis = first!.athlete === 'opponent';
             return (
               <tr key={limb} className="border-b border-hair">
-                <th scope="row" className={`py-0.5 pr-3 font-figure text-[15px] font-medium whitespace-nowrap ${isHis ? 'text-his' : ''}`}>
+                <th
+                  scope="row"
+                  className={`sticky left-0 bg-paper py-0.5 pr-3 font-figure text-[15px] font-medium whitespace-nowrap ${isHis ? 'text-his' : ''}`}
+                >
                   {sayLimb(first!)}
                 </th>
                 {steps.map((_, i) => {
