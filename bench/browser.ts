@@ -4,7 +4,7 @@ import { removeFolder, startServer } from '../tests/e2e/server';
 import { randomTree } from '../tests/support/randomTree';
 import { medianMs, ms, type Row } from './measure';
 
-const PAGES = ['/board/league-evening', '/odds/league-evening', '/class/league-evening', '/files'];
+const PAGES = ['/board/league-evening', '/odds/league-evening', '/class/league-evening', '/grips/league-evening', '/files'];
 
 interface Frames {
   readonly fps: number;

@@ -24,6 +24,11 @@ const twoTicks = async (page: Page): Promise<void> => {
   await clickText(page, 'open, pointing at me');
   await clickText(page, 'two hooks under my thighs');
 };
+const gripsOn = async (page: Page): Promise<void> => {
+  await page.waitForSelector('[aria-label="Grips here"] input');
+  for (const box of (await page.$$('[aria-label="Grips here"] input')).slice(0, 2)) await box.click();
+  await page.$eval('[data-shut]', (line) => line.scrollIntoView({ block: 'center' }));
+};
 const PICTURES: readonly Picture[] = [
   { name: 'board', path: `/board/${TREE}?show=tree&at=headquarters` },
   { name: 'hub', path: `/board/${TREE}?show=hub&at=headquarters` },
@@ -39,7 +44,8 @@ const PICTURES: readonly Picture[] = [
   { name: 'catalogue', path: `/catalogue/${TREE}?at=knee-shield-high` },
   { name: 'compare', path: `/compare/${TREE}?school=pressure&against=loose` },
   { name: 'people', path: `/rules/${TREE}`, before: (page) => clickText(page, 'Oren Vask') },
-  { name: 'grips', path: `/grips/${TREE}?at=headquarters-i-drag-the-leg` },
+  { name: 'grips', path: `/grips/${TREE}?at=half-below-i-come-up-on-the-single-leg-to-the-lock`, before: (page) => page.click('#step-6') },
+  { name: 'grips-shut', path: `/board/${TREE}?show=hub&at=headquarters`, before: gripsOn },
   { name: 'odds', path: `/odds/${TREE}` },
   { name: 'class', path: `/class/${TREE}` },
   { name: 'class-sheet', path: `/class/${TREE}/sheet`, size: [1280, 1100] },

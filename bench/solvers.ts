@@ -1,5 +1,6 @@
 import { findPlaces, getCatalogue } from '@/core/catalogue';
-import { blockingOf, findGripFindings, gripProblemsOf, withTyped } from '@/core/grips';
+import { seededRandom } from '@/core/base';
+import { blockingOf, findGripFindings, gripProblemsOf, smallestHittingSet, withTyped } from '@/core/grips';
 import { withTransition, type TreeDocument } from '@/core/tree';
 import { findOdds } from '@/core/odds';
 import { findFilterDifference, findFindings } from '@/core/structure';
@@ -28,7 +29,26 @@ function typeOneHold(tree: TreeDocument): unknown {
   return [gripProblemsOf(after, after.transitions[0]!), findGripFindings(after), after.transitions.map((item) => blockingOf(item, on))];
 }
 
+/** Trying every choice of grips, fewest first: the peer of the search for the smallest set to break. */
+function fewestByTrying(sets: readonly (readonly string[])[]): number {
+  const items = [...new Set(sets.flat())];
+  let fewest = items.length;
+  for (let mask = 0; mask < 1 << items.length; mask++) {
+    const chosen = new Set(items.filter((_, i) => mask & (1 << i)));
+    if (chosen.size < fewest && sets.every((set) => set.some((item) => chosen.has(item)))) fewest = chosen.size;
+  }
+  return fewest;
+}
+
+/** The sets of a way of forty moves over sixteen grips of his. */
+function wayOfSets(): string[][] {
+  const random = seededRandom(9);
+  return Array.from({ length: 40 }, () => [...new Set(Array.from({ length: 3 }, () => `grip ${Math.floor(random() * 16)}`))]);
+}
+
 export function solvers(): Row[] {
+  const sets = wayOfSets();
+  if (smallestHittingSet(sets).length !== fewestByTrying(sets)) throw new Error('the smallest set to break is not the smallest');
   const large = randomTree(2, { positions: 1000, transitions: 3000 });
   const gripped = withRandomGrips(large, 10_000);
   const demo = demoTree();
@@ -48,6 +68,8 @@ export function solvers(): Row[] {
       measured: ms(median(9, () => typeOneHold(gripped))),
       wanted: '< 50 ms',
     },
+    { what: 'smallest set to break, 40 moves over 16 grips', measured: ms(median(21, () => smallestHittingSet(sets))), wanted: '—' },
+    { what: '  trying every choice, the same sets', measured: ms(median(3, () => fewestByTrying(sets))), wanted: '—' },
     {
       what: 'difference that a filter makes, the same tree',
       measured: ms(median(5, () => findFilterDifference(fresh(), { context: 'noGi' }))),

@@ -57,7 +57,7 @@ function Move({ tree, move, best = false, hiddenBy, shut, dispatch }: MoveProps)
           onClick={() => setOpen(!open)}
         >
           {words}
-          {best && <span className="text-red"> · best</span>}
+          {best && !shut && <span className="text-red"> · best</span>}
           {hiddenBy && <span className="text-soft"> · {HIDDEN_WORDS[hiddenBy]}</span>}
         </button>
         <button
