@@ -1,8 +1,11 @@
 import { readFileSync } from 'node:fs';
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
+import { findGripFindings } from '@/core/grips';
 import { findTooDeep, formatTreeFile, normaliseTree } from '@/core/notation';
+import type { Contact, TreeDocument } from '@/core/tree';
 import { demoTree } from '../../demo/demoTree';
+import { held } from '../../tests/support/held';
 import { randomTree } from '../../tests/support/randomTree';
 import { wholeTree } from '../../tests/fixtures/wholeTree';
 import { parseTreeFile } from './treeFile';
@@ -53,6 +56,32 @@ describe('the tree file', () => {
           : item;
     const text = formatTreeFile(wholeTree);
     expect(formatTreeFile(read(JSON.stringify(shuffle(JSON.parse(text)))))).toBe(text);
+  });
+});
+
+describe('grips that do not add up', () => {
+  const odd: Contact[] = [
+    ...held('right hand far feather, left hand far left knee, left hand far lapel'),
+    { athlete: 'owner', part: 'leftTail', target: { athlete: 'mat', spot: 'somewhere' } },
+  ];
+  const withSteps = (count: number): TreeDocument => ({
+    ...demoTree(),
+    contexts: ['noGi'],
+    transitions: demoTree().transitions.map((move, i) =>
+      i === 0
+        ? { ...move, contexts: undefined, steps: Array.from({ length: count }, (_, step) => ({ contacts: step % 2 ? [] : odd })) }
+        : move,
+    ),
+  });
+  it('are kept as they are, all two hundred steps of them, and found', () => {
+    const doc = withSteps(200);
+    const back = read(formatTreeFile(doc));
+    expect(back.transitions[0]!.steps).toEqual(doc.transitions[0]!.steps);
+    const found = findGripFindings(back).filter((item) => item.transition === back.transitions[0]!.id);
+    expect([...new Set(found.map((item) => item.problem.kind))].sort()).toEqual(['clothGone', 'doubleBooked', 'manySteps', 'nothingHeld', 'sidesContradict', 'unknownLimb', 'unknownSpot']); // prettier-ignore
+  });
+  it('one step more is refused in a sentence that names the move', () => {
+    expect(problems(formatTreeFile(withSteps(201)))).toMatch(/^transitions\[0\] \("collar-sleeve.*"\) › steps: the list is too long; it may have at most 200 entries\.$/); // prettier-ignore
   });
 });
 

@@ -43,6 +43,10 @@ function placeOf(path: readonly PropertyKey[], input: unknown): string {
   return parts.length > 0 ? parts.join(' › ') : 'the file';
 }
 
+/** What is wrong, in words; too long a list says how long it may be. */
+const sayIssue = (issue: z.core.$ZodIssue): string =>
+  issue.code === 'too_big' && issue.origin === 'array' ? `the list is too long; it may have at most ${issue.maximum} entries` : issue.message; // prettier-ignore
+
 function parseJson(text: string): Result<unknown, FileProblems> {
   const deep = findTooDeep(text);
   if (deep)
@@ -81,7 +85,7 @@ export function parseTreeFile(text: string): Result<TreeDocument, FileProblems> 
     ]);
   }
   const form = fileSchema.safeParse(json.value);
-  if (!form.success) return err(form.error.issues.slice(0, 20).map((issue) => `${placeOf(issue.path, json.value)}: ${issue.message}.`));
+  if (!form.success) return err(form.error.issues.slice(0, 20).map((issue) => `${placeOf(issue.path, json.value)}: ${sayIssue(issue)}.`));
   const { version, tree, positions, transitions } = form.data;
   const checked = checkTree(upgradeTree({ ...tree, positions, transitions }, version));
   if (!checked.ok) return err(checked.error.slice(0, 20).map(describeTreeError));

@@ -66,7 +66,8 @@ export function suggestLines(typed: string, now: readonly Contact[], limit = 8):
   const held = now.find((contact) => sayLimb(contact) === `${whose}${limb}`);
   const known = held && also === '' ? ['free'] : [];
   const others = now.filter((contact) => held && limbKey(contact) !== limbKey(held)).map(sayTarget);
-  const names = [...known, ...new Set([...getTargetWords(), ...others])];
+  const across = /^(left|right) /.test(limb) ? getTargets().sided.flatMap((name) => [`same-side ${name}`, `other-side ${name}`]) : [];
+  const names = [...known, ...new Set([...getTargetWords(), ...others, ...across])];
   const lines = best(names, open, limit + 1).map((name) => `${whose}${limb} ${also}${chosen}${name}`);
   return lines.filter((line) => line !== item.trimEnd() || !parseContact(line).ok).slice(0, limit).map((line) => `${lead}${line}`); // prettier-ignore
 }

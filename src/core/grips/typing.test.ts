@@ -35,6 +35,8 @@ describe('completion', () => {
     expect(suggestLines('right hand lap', [])).toEqual(expect.arrayContaining(['right hand far lapel', 'right hand near lapel']));
     expect(suggestLines('his left hand col', [])).toEqual(expect.arrayContaining(['his left hand collar']));
     expect(suggestLines('right hand far lapel or coll', [])).toEqual(expect.arrayContaining(['right hand far lapel or collar']));
+    expect(suggestLines('left hand same kn', [])).toContain('left hand same-side knee');
+    expect(suggestLines('head same', [])).toEqual([]);
     expect(suggestLines('right hand far lapel: p', [])).toEqual([]);
   });
   it('whatever whole hold it offers can be read', () => {

@@ -1,9 +1,10 @@
 'use client';
-import { useEffect, useMemo, useReducer, useRef, useState } from 'react';
+import { useMemo, useReducer, useState } from 'react';
 import { findUnanswered, isFiltering } from '@/core/structure';
 import { indexOf, type TreeDocument } from '@/core/tree';
 import { FilterDifference } from '@/client/FilterDifference';
 import { FilterRow } from '@/client/FilterRow';
+import { useUndoKeys } from '@/client/useUndoKeys';
 import { Caret } from '@/ui/Caret';
 import { useAnalysis } from '@/workers/useAnalysis';
 import { BoardCanvas } from './BoardCanvas';
@@ -23,33 +24,6 @@ import { useSaveQueue } from './useSaveQueue';
 import { caretAnchor, routesThrough, sceneOf, type Scene } from './viewModel';
 
 const ROUND_SECONDS = 300;
-
-/** Keys that work anywhere on the board unless something is being typed. */
-function useBoardKeys(onUndo: () => void, onRedo: () => void, onFind: () => void): void {
-  const keys = useRef({ onUndo, onRedo, onFind });
-  useEffect(() => {
-    keys.current = { onUndo, onRedo, onFind };
-  });
-  useEffect(() => {
-    const onKeyDown = (event: globalThis.KeyboardEvent) => {
-      const typing = event.target instanceof HTMLElement && /^(INPUT|SELECT|TEXTAREA)$/.test(event.target.tagName);
-      const command = event.ctrlKey || event.metaKey;
-      const key = event.key.toLowerCase();
-      if (command && key === 'z' && !typing) {
-        event.preventDefault();
-        (event.shiftKey ? keys.current.onRedo : keys.current.onUndo)();
-      } else if (command && key === 'y' && !typing) {
-        event.preventDefault();
-        keys.current.onRedo();
-      } else if (key === '/' && !typing && !command) {
-        event.preventDefault();
-        keys.current.onFind();
-      }
-    };
-    window.addEventListener('keydown', onKeyDown);
-    return () => window.removeEventListener('keydown', onKeyDown);
-  }, []);
-}
 
 /** The layout of the chosen view, remembering the last one so that nothing jumps when something is added. */
 function useScene(state: Parameters<typeof sceneOf>[0], routes: Parameters<typeof sceneOf>[1], arrangedBy: TreeDocument): Scene {
@@ -76,11 +50,11 @@ export function BoardScreen(opened: OpenedBoard) {
   useSaveQueue(state, dispatch);
   useFreshness(state, dispatch);
   const { odds, findings, of, pending } = useAnalysis(shown, ROUND_SECONDS);
-  useBoardKeys(
-    () => dispatch({ type: 'undo' }),
-    () => dispatch({ type: 'redo' }),
-    () => setFinding(true),
-  );
+  useUndoKeys({
+    onUndo: () => dispatch({ type: 'undo' }),
+    onRedo: () => dispatch({ type: 'redo' }),
+    onFind: () => setFinding(true),
+  });
   const routes = useMemo(() => (view === 'route' ? routesThrough(shown, selected) : []), [view, shown, selected]);
   const scene = useScene(seenState, routes, tree);
   const shut = useMemo(() => shutOptions(shown, gripsOn), [shown, gripsOn]);

@@ -16,9 +16,18 @@ import { StepTable } from './StepTable';
 import { roleAt, subjectOf, withSubjectSteps, type Subject, type SubjectId } from './subject';
 import { useArrival, usePlay, useTyping } from './useDesk';
 
+/** How the desk is looked at; it stays so from move to move. */
+export interface Look {
+  /** For the other side. */
+  readonly isFlipped: boolean;
+  /** Without the cloth. */
+  readonly isBare: boolean;
+}
 interface Props {
   readonly tree: TreeDocument;
   readonly subject: Subject;
+  readonly look: Look;
+  readonly onLook: (look: Look) => void;
   readonly onEdit: (label: string, change: (tree: TreeDocument) => TreeDocument) => Promise<boolean>;
 }
 
@@ -70,10 +79,9 @@ function tableOf(tree: TreeDocument, id: SubjectId, step: number, isFlipped: boo
 }
 
 /** Who holds what with what, step by step: the drawn pair, the line to type on, the table, and what does not add up. */
-export function Desk({ tree, subject, onEdit }: Props) {
+export function Desk({ tree, subject, look, onLook, onEdit }: Props) {
   const { move, position, steps: written } = subject;
-  const [isFlipped, setFlipped] = useState(false);
-  const [isBare, setBare] = useState(false);
+  const { isFlipped, isBare } = look;
   const [at, setAt] = useState(1);
   const { kind, id } = subject;
   const looked = useMemo(() => lookedAt(tree, { kind, id }, isFlipped, isBare), [tree, kind, id, isFlipped, isBare]);
@@ -104,8 +112,8 @@ export function Desk({ tree, subject, onEdit }: Props) {
         <h2 className="text-[24px]">{subject.title}</h2>
         <p className="text-soft">{subject.where}</p>
         <div role="group" aria-label="Look at it" className="flex gap-4 print:hidden">
-          <StripButton chosen={isFlipped} onClick={() => setFlipped(!isFlipped)}>Other side</StripButton>
-          <StripButton chosen={isBare} onClick={() => setBare(!isBare)}>Without the cloth</StripButton>
+          <StripButton chosen={isFlipped} onClick={() => onLook({ ...look, isFlipped: !isFlipped })}>Other side</StripButton>
+          <StripButton chosen={isBare} onClick={() => onLook({ ...look, isBare: !isBare })}>Without the cloth</StripButton>
           <StripButton onClick={() => window.print()}>Print</StripButton>
         </div>
         <p className="hidden print:block">{[isFlipped && 'the other side', isBare && 'without the cloth'].filter(Boolean).join(', ')}</p>

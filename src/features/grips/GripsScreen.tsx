@@ -1,13 +1,14 @@
 'use client';
 import { useEffect, useRef, useState } from 'react';
 import { useTreeEdits } from '@/client/useTreeEdits';
+import { useUndoKeys } from '@/client/useUndoKeys';
 import { groupBy } from '@/core/base';
 import { sayMove, type TreeDocument } from '@/core/tree';
 import { plural } from '@/ui/figures';
 import { screenLinks } from '@/ui/screenLinks';
 import { StoredStrip } from '@/ui/StoredStrip';
 import { StripButton } from '@/ui/StripButton';
-import { Desk } from './Desk';
+import { Desk, type Look } from './Desk';
 import { subjectOf, type SubjectId } from './subject';
 
 interface Props {
@@ -58,6 +59,8 @@ function Item({ words, note, chosen, className, onPick }: ItemProps) {
 export function GripsScreen({ tree: opened, revision, at, place }: Props) {
   const { tree, isStored, problem, undoes, redoes, edit, undo, redo } = useTreeEdits(opened, revision);
   const [chosen, setChosen] = useState(() => firstOf(opened, { at, place }));
+  const [look, setLook] = useState<Look>({ isFlipped: false, isBare: false });
+  useUndoKeys({ onUndo: undo, onRedo: redo });
   const subject = chosen && subjectOf(tree, chosen);
   const byPlace = groupBy(tree.transitions, (move) => move.from);
   const written = tree.transitions.filter((move) => (move.steps ?? []).length > 0).length;
@@ -107,7 +110,7 @@ export function GripsScreen({ tree: opened, revision, at, place }: Props) {
         </nav>
         <div className="overflow-auto p-5 print:overflow-visible print:p-0">
           {subject ? (
-            <Desk key={`${subject.kind} ${subject.id}`} tree={tree} subject={subject} onEdit={edit} />
+            <Desk key={`${subject.kind} ${subject.id}`} tree={tree} subject={subject} look={look} onLook={setLook} onEdit={edit} />
           ) : (
             <p>Draw a place and a move on the board first; their grips are then written here, step by step.</p>
           )}

@@ -143,6 +143,9 @@ export function StepTable({ steps, at, single, roles, onAt, pictureOf }: Props) 
                               </span>
                             ))}
                             {contact.at && <span className="text-soft"> to {contact.at}</span>}
+                            {[contact.job, contact.quality].some(Boolean) && (
+                              <span className="text-[12px] text-soft"> {[contact.job, contact.quality].filter(Boolean).join(', ')}</span>
+                            )}
                             {isCloth(contact.target) && <span className="text-[12px] text-soft"> cloth</span>}
                           </span>
                         ))}

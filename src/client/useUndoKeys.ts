@@ -1,0 +1,31 @@
+import { useEffect, useRef } from 'react';
+
+interface Keys {
+  readonly onUndo: () => void;
+  readonly onRedo: () => void;
+  /** "/": find. */
+  readonly onFind?: () => void;
+}
+
+/** Keys that work anywhere on a screen unless something is being typed: Ctrl+Z, Ctrl+Shift+Z, Ctrl+Y, and / to find. */
+export function useUndoKeys(keys: Keys): void {
+  const latest = useRef(keys);
+  useEffect(() => {
+    latest.current = keys;
+  });
+  useEffect(() => {
+    const onKeyDown = (event: globalThis.KeyboardEvent) => {
+      const typing = event.target instanceof HTMLElement && /^(INPUT|SELECT|TEXTAREA)$/.test(event.target.tagName);
+      if (typing) return;
+      const command = event.ctrlKey || event.metaKey;
+      const key = event.key.toLowerCase();
+      const { onUndo, onRedo, onFind } = latest.current;
+      const wanted = command && key === 'z' ? (event.shiftKey ? onRedo : onUndo) : command && key === 'y' ? onRedo : !command && key === '/' ? onFind : undefined; // prettier-ignore
+      if (!wanted) return;
+      event.preventDefault();
+      wanted();
+    };
+    window.addEventListener('keydown', onKeyDown);
+    return () => window.removeEventListener('keydown', onKeyDown);
+  }, []);
+}
