@@ -2,6 +2,7 @@
 import { useRef, useState } from 'react';
 import type { Refusal, SaveOutcome } from '@/contracts/changes';
 import { applyDiff, diffOf, invertDiff, type Diff, type TreeDocument } from '@/core/tree';
+import { useUnloadGuard } from './useUnloadGuard';
 
 export interface TreeEdits {
   readonly tree: TreeDocument;
@@ -25,6 +26,7 @@ export function useTreeEdits(opened: TreeDocument, revision: number): TreeEdits 
   const [future, setFuture] = useState<readonly Diff[]>([]);
   const latest = useRef({ tree: opened, revision });
   const queue = useRef<Promise<unknown>>(Promise.resolve());
+  useUnloadGuard(busy > 0);
 
   /** The edit that was stored; null = nothing to store; false = not stored, and `problem` says why. */
   const store = async (label: string, change: (tree: TreeDocument) => TreeDocument): Promise<Diff | null | false> => {

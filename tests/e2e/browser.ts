@@ -33,6 +33,11 @@ export async function openPage(browser: Browser, baseUrl: string): Promise<Watch
   page.on('request', (request) => {
     if (!request.url().startsWith(baseUrl) && !/^(data|blob|about):/.test(request.url())) trouble.push(`request: ${request.url()}`);
   });
+  // A page that asks before it is left would wait for ever: it had not stored something.
+  page.on('dialog', (dialog) => {
+    trouble.push(`dialog: ${dialog.type()} ${dialog.message()}`);
+    void dialog.accept();
+  });
   return { page, trouble };
 }
 

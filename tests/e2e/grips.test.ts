@@ -124,6 +124,14 @@ describe('the grip desk', () => {
     await clickText(page, 'Turn it round');
     await stored();
     expect(await moves()).toEqual(before);
+    await go('/grips/league-evening?at=headquarters-i-fold-the-shin-outside');
+    await clickText(page, 'This move belongs to one side');
+    await stored();
+    await clickText(page, 'Other side');
+    await waitForText(page, 'This move belongs to one side, so it stays as it is');
+    await clickText(page, 'Other side');
+    await clickText(page, 'Undo');
+    await stored();
     await page.select('section[aria-label="The other side"] select', 'tree');
     await clickText(page, 'Turn it round');
     await stored();

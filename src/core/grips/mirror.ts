@@ -3,6 +3,8 @@ import { indexOf, type Position, type PositionId, type Step, type Transition, ty
 /** Marks a move that is the same on both sides or belongs to one: it is not mirrored. */
 export const ONE_SIDE_TAG = 'one side only';
 
+export const isOneSided = (move: Pick<Transition, 'tags'>): boolean => move.tags?.includes(ONE_SIDE_TAG) ?? false;
+
 /** Words that say left or right and mean neither; both forms, so that mirroring twice changes nothing. */
 const NEITHER = /\b(?:(?:left|right) (?:away|angles?|now|over)|all (?:left|right))\b/gi;
 const SIDE = /\b(left|right|Left|Right|LEFT|RIGHT)(?![a-z])/g;
@@ -50,14 +52,13 @@ export interface MirrorPart {
 
 /** A part of the tree for the other side, all else untouched. Twice = the original. */
 export function mirrorPart(tree: TreeDocument, { positions, transitions }: MirrorPart): Mirrored {
-  const isBound = (move: Transition): boolean => move.tags?.includes(ONE_SIDE_TAG) ?? false;
   return {
     tree: {
       ...tree,
       positions: tree.positions.map((position) => (positions.has(position.id) ? mirrorPosition(position) : position)),
-      transitions: tree.transitions.map((move) => (!transitions.has(move.id) || isBound(move) ? move : mirrorTransition(move))),
+      transitions: tree.transitions.map((move) => (!transitions.has(move.id) || isOneSided(move) ? move : mirrorTransition(move))),
     },
-    skipped: tree.transitions.filter((move) => transitions.has(move.id) && isBound(move)).map((move) => move.id),
+    skipped: tree.transitions.filter((move) => transitions.has(move.id) && isOneSided(move)).map((move) => move.id),
   };
 }
 

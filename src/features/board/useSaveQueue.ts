@@ -1,5 +1,6 @@
 'use client';
 import { useEffect, useRef, type Dispatch } from 'react';
+import { useUnloadGuard } from '@/client/useUnloadGuard';
 import type { Refusal, SaveOutcome } from '@/contracts/changes';
 import type { BoardAction, BoardState } from './boardState';
 
@@ -29,12 +30,7 @@ export function useSaveQueue(state: BoardState, dispatch: Dispatch<BoardAction>)
     return () => clearTimeout(timer);
   }, [problem, pending, dispatch]);
 
-  useEffect(() => {
-    if (pending.length === 0) return;
-    const warn = (event: BeforeUnloadEvent) => event.preventDefault();
-    window.addEventListener('beforeunload', warn);
-    return () => window.removeEventListener('beforeunload', warn);
-  }, [pending]);
+  useUnloadGuard(pending.length > 0);
 }
 
 async function save(treeId: string, baseRevision: number, diffs: BoardState['pending']): Promise<SaveOutcome | { problem: string }> {

@@ -1,6 +1,6 @@
 'use client';
 import { useMemo, useState, type CSSProperties } from 'react';
-import { bareTree, findGripFindings, gripsAlong, holdFact, mirrorPart, mirrorSteps, sayContact, sayLimb } from '@/core/grips';
+import { bareTree, findGripFindings, gripsAlong, holdFact, isOneSided, mirrorPart, mirrorSteps, sayContact, sayLimb } from '@/core/grips';
 import type { Contact, OwnerRole, Step, Transition, TreeDocument } from '@/core/tree';
 import { withTransition } from '@/core/tree';
 import { plural } from '@/ui/figures';
@@ -53,7 +53,14 @@ const viewOf = (role: OwnerRole, isFlipped: boolean): PairView => ({
 });
 
 /** The table of a subject; made anew only when it or the step changes, not at every key. */
-function tableOf(tree: TreeDocument, id: SubjectId, step: number, isFlipped: boolean, onAt: (step: number) => void) {
+function tableOf(
+  tree: TreeDocument,
+  id: SubjectId,
+  step: number,
+  isFlipped: boolean,
+  troubled: ReadonlySet<number>,
+  onAt: (step: number) => void,
+) {
   const subject = subjectOf(tree, id);
   if (!subject) return null;
   const { steps } = subject;
@@ -64,6 +71,7 @@ function tableOf(tree: TreeDocument, id: SubjectId, step: number, isFlipped: boo
       at={step}
       single={!subject.move}
       roles={roles}
+      troubled={troubled}
       onAt={onAt}
       pictureOf={(i) => (
         <BodyPair
@@ -87,6 +95,8 @@ export function Desk({ tree, subject, look, onLook, onEdit }: Props) {
   const looked = useMemo(() => lookedAt(tree, { kind, id }, isFlipped, isBare), [tree, kind, id, isFlipped, isBare]);
   const steps = subjectOf(looked, subject)?.steps ?? [];
   const looking = isFlipped || isBare;
+  const stays = move !== null && isOneSided(move);
+  const turned = isFlipped && !stays;
   const step = Math.min(at, Math.max(1, steps.length));
   const { playing, toggle } = usePlay(steps.length, step, setAt);
   const arrival = useArrival(looked, subject);
@@ -96,7 +106,11 @@ export function Desk({ tree, subject, look, onLook, onEdit }: Props) {
   ); // prettier-ignore
   const now = steps[step - 1]?.contacts ?? [];
   const role = roleAt(tree, { position, steps }, step);
-  const table = useMemo(() => tableOf(looked, { kind, id }, step, isFlipped, setAt), [looked, kind, id, step, isFlipped]);
+  const troubled = useMemo(() => {
+    const aside = new Set((tree.dismissals ?? []).map((item) => item.finding));
+    return new Set(findings.filter((item) => !aside.has(item.key)).flatMap(({ problem }) => problem.steps ?? [problem.step]));
+  }, [findings, tree.dismissals]);
+  const table = useMemo(() => tableOf(looked, { kind, id }, step, turned, troubled, setAt), [looked, kind, id, step, turned, troubled]);
   const along = gripsAlong([{ id: subject.id, steps }]);
   const hazards = move?.hazards ?? position.hazards ?? [];
 
@@ -123,7 +137,7 @@ export function Desk({ tree, subject, look, onLook, onEdit }: Props) {
           <BodyPair
             contacts={now}
             fresh={freshAt(steps, step)}
-            view={viewOf(role, isFlipped)}
+            view={viewOf(role, turned)}
             caption={now.length === 0 ? 'Two bodies seen from above; nobody holds anything yet.' : `Step ${step}: ${now.map(sayContact).join('; ')}.`}
             open={looking ? null : typing.limb}
             onLimb={looking ? undefined : (words) => typing.press(`${words} `)}
@@ -144,7 +158,8 @@ export function Desk({ tree, subject, look, onLook, onEdit }: Props) {
           ) : (
             <DeskEntry typing={typing} subject={subject} step={step} role={role} now={now} onSteps={onSteps} onStep={onStep} />
           )}
-          {isBare && <Vanished steps={isFlipped ? mirrorSteps(written) : written} />}
+          {isFlipped && stays && <p>This move belongs to one side, so it stays as it is.</p>}
+          {isBare && <Vanished steps={turned ? mirrorSteps(written) : written} />}
           {move && arrival.length > 0 && <p className="mt-2">Sure to be held on arrival, as far as steps are written: {arrival.join('; ')}.</p>}
           {written.length === 0 && <p className="mt-2 text-soft">{move ? 'No step is written yet.' : 'Nothing is said to be held here.'} Type the first hold, or press a limb.</p>}
           <DeskProblems tree={tree} findings={findings} derived={looking} onStep={setAt} onEdit={onEdit} />

@@ -1,6 +1,6 @@
 import { useState } from 'react';
-import { branchAt, mirrorPart, mirrorTree, ONE_SIDE_TAG } from '@/core/grips';
-import { indexOf, sayMove, type TreeDocument } from '@/core/tree';
+import { branchAt, isOneSided, mirrorPart, mirrorTree, ONE_SIDE_TAG } from '@/core/grips';
+import { indexOf, sayMove, withTransition, type TreeDocument } from '@/core/tree';
 import { buttonClass, Field, selectClass } from '@/ui/Field';
 import { plural } from '@/ui/figures';
 import type { Subject } from './subject';
@@ -31,6 +31,14 @@ export function OtherSide({ tree, subject, onEdit }: Props) {
   const { skipped } = turned(tree, subject, part);
   const index = indexOf(tree);
   const better = (side: 'left' | 'right') => (tree.profiles ?? []).filter((item) => item.betterSide === side).map((item) => item.name);
+  const bind = (on: boolean) =>
+    void onEdit(`${subject.title}: ${on ? 'one side only' : 'both sides'}`, (now) => {
+      const move = now.transitions.find((item) => item.id === subject.id);
+      if (!move) return now;
+      const others = (move.tags ?? []).filter((tag) => tag !== ONE_SIDE_TAG);
+      const tags = on ? [...others, ONE_SIDE_TAG] : others;
+      return withTransition(now, { ...move, tags: tags.length > 0 ? tags : undefined });
+    });
   const write = async () => {
     const stored = await onEdit(`${subject.title}: ${PARTS[part]} written for the other side`, (now) => turned(now, subject, part).tree);
     setDone(stored ? `${PARTS[part]} is now written for the other side; once more turns it back.` : null);
@@ -39,6 +47,12 @@ export function OtherSide({ tree, subject, onEdit }: Props) {
     <section aria-label="The other side" className="grid gap-1 content-start">
       <h3 className="text-[17px]">The other side</h3>
       <p className="text-soft">“Other side” above only shows it. To keep it: left and right change in words, limbs and sides.</p>
+      {subject.move && (
+        <label className="flex min-h-8 items-center gap-2">
+          <input type="checkbox" checked={isOneSided(subject.move)} onChange={(event) => bind(event.target.checked)} />
+          This move belongs to one side and is never turned
+        </label>
+      )}
       <div className="flex flex-wrap items-end gap-3">
         <Field label="Write for the other side">
           <select
@@ -63,11 +77,11 @@ export function OtherSide({ tree, subject, onEdit }: Props) {
       {done && <p role="status">{done}</p>}
       {skipped.length > 0 ? (
         <p>
-          Stays as it is, {plural(skipped.length, 'move')} tagged “{ONE_SIDE_TAG}”:{' '}
+          Stays as it is, {plural(skipped.length, 'move')} of one side only:{' '}
           {skipped.map((id) => sayMove(index.transitions.get(id)!)).join('; ')}.
         </p>
       ) : (
-        <p className="text-soft">Nothing here is tagged “{ONE_SIDE_TAG}”, so all of it turns.</p>
+        <p className="text-soft">Nothing here belongs to one side, so all of it turns.</p>
       )}
       {(['left', 'right'] as const).map((side) =>
         better(side).length > 0 ? (

@@ -9,6 +9,8 @@ interface Props {
   /** What is held at a place: one column without a number. */
   readonly single: boolean;
   readonly roles: readonly OwnerRole[];
+  /** Steps at which something does not add up. */
+  readonly troubled: ReadonlySet<number>;
   readonly onAt: (step: number) => void;
   /** The small picture of a step, for print. */
   readonly pictureOf: (step: number) => ReactNode;
@@ -44,7 +46,7 @@ function Gap({ kinds, isHis }: { kinds: readonly (HandOver['kind'] | 'kept')[]; 
 }
 
 /** Steps across, limbs down, both athletes; between the steps what each limb hands over. */
-export function StepTable({ steps, at, single, roles, onAt, pictureOf }: Props) {
+export function StepTable({ steps, at, single, roles, troubled, onAt, pictureOf }: Props) {
   const rows = [...groupBy(steps.flatMap((item) => item.contacts), limbKey)].toSorted(([, [a]], [, [b]]) => Number(a!.athlete === 'opponent') - Number(b!.athlete === 'opponent')); // prettier-ignore
   const overs = groupBy(findHandOvers(steps), (item) => `${item.toStep} ${limbKey('to' in item ? item.to : item.from)}`);
   const held = (limb: string, i: number): Contact[] => steps[i]!.contacts.filter((contact) => limbKey(contact) === limb);
@@ -88,6 +90,7 @@ export function StepTable({ steps, at, single, roles, onAt, pictureOf }: Props) 
                     onClick={() => onAt(i + 1)}
                   >
                     {single ? 'here' : `step ${i + 1}`}
+                    {troubled.has(i + 1) && <span className="ml-1 text-[13px] font-medium text-red">mend</span>}
                     {step.note && <span className="block max-w-32 text-[13px] leading-tight font-normal">{step.note}</span>}
                     {(i === 0 ? roles[0] === 'below' : step.ownerRole) && (
                       <span className="block text-[12px] text-red">

@@ -81,9 +81,9 @@ function matSpot(contact: Contact, view: PairView): Point {
   const where = contact.target.spot ?? '';
   if (/between/.test(where)) return { x: CENTRE + sign * 12, y: 318 };
   if (/head/.test(where)) return { x: CENTRE + sign * 46, y: 58 };
-  if (/shoulder|arm/.test(where)) return { x: CENTRE + sign * 112, y: 112 };
-  if (/hip|belt|ribs/.test(where)) return { x: CENTRE + sign * 118, y: 226 };
-  return isLying(contact.athlete, view) ? { x: CENTRE + sign * 120, y: 250 } : { x: CENTRE + sign * 104, y: 420 };
+  if (/shoulder|arm/.test(where)) return { x: CENTRE + sign * 104, y: 96 };
+  if (/hip|belt|ribs/.test(where)) return { x: CENTRE + sign * 106, y: 232 };
+  return isLying(contact.athlete, view) ? { x: CENTRE + sign * 106, y: 256 } : { x: CENTRE + sign * 104, y: 420 };
 }
 
 function signOfTarget(contact: Contact, { side, athlete, part = '' }: ContactTarget, view: PairView): number {
