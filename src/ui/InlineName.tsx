@@ -28,7 +28,7 @@ export function InlineName({ label, value, className = '', onChange }: Props) {
         if (event.key === 'Enter') event.currentTarget.blur();
         if (event.key === 'Escape') setDraft(null);
       }}
-      className={`w-full min-w-0 border-b border-transparent bg-transparent font-figure font-semibold hover:border-hair focus:border-red ${className}`}
+      className={`min-h-7 w-full min-w-0 border-b border-transparent bg-transparent font-figure font-semibold hover:border-hair focus:border-red ${className}`}
     />
   );
 }

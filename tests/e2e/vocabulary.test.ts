@@ -120,6 +120,31 @@ describe('a move said wholly', () => {
     await clickText(page, 'Undo');
     await stored();
   });
+  it('off its cue, by default, and with other lines for a school', async () => {
+    type File = { tree: { defaults?: object }; positions: { id: string; bySchool?: object[]; lines: string[] }[]; transitions: { id: string; offCue?: number }[] }; // prettier-ignore
+    const file = async () => (await treeFile()) as unknown as File;
+    await go('/board/league-evening?show=hub&at=over-under');
+    await clickText(page, 'I walk to the leg side');
+    await clickText(page, 'More about this move');
+    await choose('Works when it does not fit what he shows', '0.3');
+    await stored();
+    await clickText(page, 'About this position');
+    await clickText(page, 'Other lines are cleared here for “loose”');
+    await stored();
+    expect((await file()).transitions.find((move) => move.id === 'over-under-i-walk-to-the-leg-side')!.offCue).toBe(0.3);
+    const place = (await file()).positions.find((position) => position.id === 'over-under')!;
+    expect(place.bySchool).toContainEqual({ school: 'loose', lines: place.lines });
+    await go('/board/league-evening?show=tree');
+    await clickText(page, 'About this tree');
+    await clickText(page, 'Where a move says nothing');
+    await choose('It works when it fits', '0.5');
+    await stored();
+    expect((await file()).tree.defaults).toEqual({ works: 0.5 });
+    expect(await seriousFindings(page)).toEqual([]);
+    await choose('It works when it fits', '');
+    await stored();
+    expect((await file()).tree.defaults).toBeUndefined();
+  });
   it('one route says what he threatens along it, and under which card not', async () => {
     await go('/board/league-evening?show=route&at=single-leg-x');
     await waitForText(page, 'he catches the heel in Single-leg X');

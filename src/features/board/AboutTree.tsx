@@ -1,8 +1,61 @@
 import type { Dispatch } from 'react';
-import { CONTEXT_WORDS, CONTEXTS, type TreeDocument } from '@/core/tree';
+import { CONTEXT_WORDS, CONTEXTS, DEFAULTS, type Defaults, type TreeDocument } from '@/core/tree';
+import { Field, selectClass } from '@/ui/Field';
 import { InlineName } from '@/ui/InlineName';
 import { ListLine, TextLine } from '@/ui/TextLine';
 import type { BoardAction } from './boardState';
+import { ChanceSelect } from './ChanceSelect';
+import { OFF_CHOICES, WORKS_CHOICES } from './wording';
+
+/** The numbers that count where a move says none. */
+function TypedNothing({ tree, onChange }: { tree: TreeDocument; onChange: (defaults: TreeDocument['defaults']) => void }) {
+  const said = tree.defaults ?? {};
+  const put = (patch: Partial<Defaults>) => {
+    const next = Object.fromEntries(Object.entries({ ...said, ...patch }).filter(([, value]) => value !== undefined));
+    onChange(Object.keys(next).length > 0 ? next : undefined);
+  };
+  return (
+    <details>
+      <summary className="min-h-8 text-soft">Where a move says nothing</summary>
+      <div className="grid gap-2">
+        <ChanceSelect
+          label="It works when it fits"
+          value={said.works}
+          byDefault={DEFAULTS.works}
+          choices={WORKS_CHOICES}
+          onChange={(works) => put({ works })}
+        />
+        <ChanceSelect
+          label="It works when it does not fit"
+          value={said.offCue}
+          byDefault={DEFAULTS.offCue}
+          choices={OFF_CHOICES}
+          onChange={(offCue) => put({ offCue })}
+        />
+        <ChanceSelect
+          label="It works into what stops it"
+          value={said.stopped}
+          byDefault={DEFAULTS.stopped}
+          choices={OFF_CHOICES}
+          onChange={(stopped) => put({ stopped })}
+        />
+        <Field label="It takes, seconds">
+          <input
+            type="number"
+            min={1}
+            max={600}
+            className={selectClass}
+            placeholder={`${DEFAULTS.seconds} by default`}
+            value={said.seconds ?? ''}
+            onChange={(event) =>
+              put({ seconds: event.target.value === '' ? undefined : Math.min(600, Math.max(1, Number(event.target.value))) })
+            }
+          />
+        </Field>
+      </div>
+    </details>
+  );
+}
 
 /** What holds for the whole tree: its name, its schools, the cloth it is for. */
 export function AboutTree({ tree, dispatch }: { tree: TreeDocument; dispatch: Dispatch<BoardAction> }) {
@@ -38,6 +91,7 @@ export function AboutTree({ tree, dispatch }: { tree: TreeDocument; dispatch: Di
             </label>
           ))}
         </fieldset>
+        <TypedNothing tree={tree} onChange={(defaults) => edit('what counts by default', { defaults })} />
         <TextLine label="Notes" value={tree.notes ?? ''} onChange={(notes) => edit('notes', { notes: notes === '' ? undefined : notes })} />
       </div>
     </details>

@@ -1,7 +1,7 @@
 import type { Dispatch, ReactNode } from 'react';
 import { SIGN_GROUPS } from '@/core/catalogue';
 import {
-  CONTEXT_WORDS, DISTANCES, DISTANCE_WORDS, ENDING_WORDS, ENDINGS, FAMILIES, indexOf, ownerRoleOf, STANCES, STANCE_WORDS, TEMPO_WORDS, TEMPOS, withoutPosition, type Context, type Ending, type OwnerRole, type Position, type Tempo, type TreeDocument,
+  CONTEXT_WORDS, DISTANCES, DISTANCE_WORDS, ENDING_WORDS, ENDINGS, FAMILIES, indexOf, LINES, ownerRoleOf, STANCES, STANCE_WORDS, TEMPO_WORDS, TEMPOS, withoutPosition, type Context, type OwnerRole, type Position, type SchoolVariant, type Tempo, type TreeDocument,
 } from '@/core/tree'; // prettier-ignore
 import { Field, selectClass } from '@/ui/Field';
 import { plural } from '@/ui/figures';
@@ -73,27 +73,49 @@ function Signs({ position, onChange }: Pick<Props, 'position' | 'onChange'>) {
   );
 }
 
-/** Where a school ends the climb that another walks on from; both stand side by side. */
-function SchoolEndings({ tree, position, onChange }: Omit<Props, 'dispatch'>) {
+/** The fields that say something. */
+const defined = <T extends object>(fields: T): Partial<T> =>
+  Object.fromEntries(Object.entries(fields).filter(([, value]) => value !== undefined)) as Partial<T>;
+
+/** Where a school ends the climb that another walks on from, or clears other lines; both stand side by side. */
+function BySchool({ tree, position, onChange }: Omit<Props, 'dispatch'>) {
   const variants = position.bySchool ?? [];
   return tree.schools.map((school) => {
     const variant = variants.find((item) => item.school === school);
-    const set = (choice: Ending | 'goesOn' | undefined) => {
+    const put = (label: string, patch: Partial<SchoolVariant>) => {
+      const next: SchoolVariant = { school, ...defined({ lines: variant?.lines, ends: variant?.ends, ...patch }) };
       const others = variants.filter((item) => item !== variant);
-      const next = { school, ...(variant?.lines ? { lines: variant.lines } : {}), ...(choice ? { ends: choice } : {}) };
       const all = next.lines || next.ends ? [...others, next] : others;
-      onChange(`ending for ${school}`, { bySchool: all.length > 0 ? all : undefined });
+      onChange(`${label} for ${school}`, { bySchool: all.length > 0 ? all : undefined });
     };
+    const held = variant?.lines ?? position.lines;
     return (
-      <Choice
-        key={school}
-        label={`For the school “${school}” it ends here as`}
-        none="as for all"
-        value={variant?.ends}
-        options={['goesOn', ...ENDINGS]}
-        words={{ goesOn: 'it goes on', ...ENDING_WORDS }}
-        onChange={set}
-      />
+      <div key={school} className="grid gap-1 border-l border-hair pl-2">
+        <Choice
+          label={`For the school “${school}” it ends here as`}
+          none="as for all"
+          value={variant?.ends}
+          options={['goesOn', ...ENDINGS]}
+          words={{ goesOn: 'it goes on', ...ENDING_WORDS }}
+          onChange={(ends) => put('ending', { ends })}
+        />
+        <Tick checked={variant?.lines !== undefined} onChange={(on) => put('lines', { lines: on ? position.lines : undefined })}>
+          Other lines are cleared here for “{school}”
+        </Tick>
+        {variant?.lines && (
+          <div className="flex flex-wrap gap-x-4">
+            {LINES.map((line) => (
+              <Tick
+                key={line}
+                checked={held.includes(line)}
+                onChange={(on) => put('lines', { lines: LINES.filter((item) => (item === line ? on : held.includes(item))) })}
+              >
+                {line}
+              </Tick>
+            ))}
+          </div>
+        )}
+      </div>
     );
   });
 }
@@ -143,7 +165,7 @@ export function PlaceDetails({ tree, position, onChange, dispatch }: Props) {
         <TextLine label="The chance is gone" value={position.windowCloses ?? ''} hint="when he faces me again" onChange={text('windowCloses')} />
         <Choice label="The climb ends here as" none="it goes on" value={position.ends} options={ENDINGS} words={ENDING_WORDS} onChange={(ends) => onChange('ending', { ends })} />
         <ContinuesIn position={position} onChange={onChange} />
-        <SchoolEndings tree={tree} position={position} onChange={onChange} />
+        <BySchool tree={tree} position={position} onChange={onChange} />
         <Tick checked={isStart} onChange={setStart}>A round can start here</Tick>
         {start && (
           <ListLine

@@ -4,14 +4,15 @@ import { useMemo, type Dispatch } from 'react';
 import { findUsage } from '@/core/structure';
 import { defaultsOf, withoutTransition, withTransition, type Transition, type TreeDocument } from '@/core/tree';
 import { Field, selectClass } from '@/ui/Field';
-import { inHundred, plural } from '@/ui/figures';
+import { plural } from '@/ui/figures';
 import { InlineName } from '@/ui/InlineName';
 import type { BoardAction } from './boardState';
+import { ChanceSelect } from './ChanceSelect';
 import { FitList } from './FitList';
 import { MoveDetails } from './MoveDetails';
 import { ParameterList } from './ParameterList';
 import { ProvokesList } from './ProvokesList';
-import { WORKS_CHOICES } from './wording';
+import { OFF_CHOICES, WORKS_CHOICES } from './wording';
 
 interface Props {
   readonly tree: TreeDocument;
@@ -25,7 +26,6 @@ export function TransitionEditor({ tree, move, dispatch }: Props) {
   const edit = (label: string, patch: Partial<Transition>) =>
     dispatch({ type: 'edit', label: `${move.name}: ${label}`, tree: withTransition(tree, { ...move, ...patch }) });
   const starts = useMemo(() => findUsage(tree).transitions.get(move.id)?.length ?? 0, [tree, move.id]);
-  const typed = WORKS_CHOICES.some(([, chance]) => chance === move.works);
   return (
     <div className="mb-2 grid gap-2 border-l-2 border-hair pl-2">
       {starts > 1 && (
@@ -33,21 +33,13 @@ export function TransitionEditor({ tree, move, dispatch }: Props) {
       )}
       <InlineName label="Words for this move" value={move.name} onChange={(name) => edit('renamed', { name })} />
       {move.actor === 'owner' && (
-        <Field label="Works when it fits">
-          <select
-            className={selectClass}
-            value={move.works ?? ''}
-            onChange={(event) => edit('works', { works: event.target.value === '' ? undefined : Number(event.target.value) })}
-          >
-            <option value="">not said: {inHundred(defaults.works)} by default</option>
-            {move.works !== undefined && !typed && <option value={move.works}>coach’s guess, {inHundred(move.works)}</option>}
-            {WORKS_CHOICES.map(([word, chance]) => (
-              <option key={word} value={chance}>
-                {word}, {inHundred(chance)}
-              </option>
-            ))}
-          </select>
-        </Field>
+        <ChanceSelect
+          label="Works when it fits"
+          value={move.works}
+          byDefault={defaults.works}
+          choices={WORKS_CHOICES}
+          onChange={(works) => edit('works', { works })}
+        />
       )}
       <div className="grid grid-cols-2 gap-2">
         <Field label="Seconds">
@@ -81,6 +73,20 @@ export function TransitionEditor({ tree, move, dispatch }: Props) {
         <div className="grid gap-3">
           {move.actor === 'owner' && (
             <>
+              <ChanceSelect
+                label="Works when it does not fit what he shows"
+                value={move.offCue}
+                byDefault={defaults.offCue}
+                choices={OFF_CHOICES}
+                onChange={(offCue) => edit('works off its cue', { offCue })}
+              />
+              <ChanceSelect
+                label="Works into what stops it"
+                value={move.stopped}
+                byDefault={defaults.stopped}
+                choices={OFF_CHOICES}
+                onChange={(stopped) => edit('works when stopped', { stopped })}
+              />
               <ProvokesList
                 tree={tree}
                 move={move}

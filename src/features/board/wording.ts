@@ -23,6 +23,14 @@ export const WORKS_CHOICES = [
   ['mostly', 0.75],
 ] as const;
 
+/** And where it does not fit, or is stopped: less, and never nothing. */
+export const OFF_CHOICES = [
+  ['almost never', 0.05],
+  ['hardly', 0.15],
+  ['sometimes', 0.3],
+  ['half', 0.5],
+] as const;
+
 /** "often, 35 in 100" with where the figure comes from. */
 export function shareText(read: Read, valueId: string): string {
   const value = read.values.find((item) => item.id === valueId);
