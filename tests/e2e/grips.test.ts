@@ -104,8 +104,13 @@ describe('the grip desk', () => {
     expect(move.contactRules).toMatchObject([{ kind: 'hold', fromStep: 1, toStep: 2 }]);
   });
 
-  it('takes what usually serves without the cloth', async () => {
-    await go('/grips/league-evening?at=collar-sleeve-i-strip-the-sleeve');
+  it('finds a move from the keyboard and takes what usually serves without the cloth', async () => {
+    await page.keyboard.press('Escape');
+    await page.evaluate(() => (document.activeElement as HTMLElement).blur());
+    await page.keyboard.press('/');
+    await type(page, 'collar strip');
+    await page.waitForSelector('article[aria-label="I strip the sleeve"]');
+    await page.waitForFunction(() => document.activeElement?.id === 'holds');
     await clickText(page, 'Take far wrist, which usually serves');
     await waitForText(page, 'serves: far wrist');
     await clickText(page, 'Without the cloth');

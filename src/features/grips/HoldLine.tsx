@@ -2,6 +2,9 @@ import { useId, useState, type KeyboardEvent, type Ref } from 'react';
 import { suggestLines } from '@/core/grips';
 import type { Contact } from '@/core/tree';
 
+/** The id of the line, for what leads there. */
+export const HOLD_LINE = 'holds';
+
 interface Props {
   readonly label: string;
   readonly value: string;
@@ -56,6 +59,7 @@ export function HoldLine({ label, value, now, inputRef, onChange, onEnter, onSte
         <span className="text-[13px] text-soft">{label}</span>
         <input
           ref={inputRef}
+          id={HOLD_LINE}
           value={value}
           placeholder="e.g. right hand far lapel, left hand same-side knee outside"
           maxLength={1000}

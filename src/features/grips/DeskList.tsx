@@ -1,0 +1,114 @@
+import { useEffect, useRef, useState, type Ref } from 'react';
+import { groupBy } from '@/core/base';
+import { sayMove, type TreeDocument } from '@/core/tree';
+import { plural } from '@/ui/figures';
+import { HOLD_LINE } from './HoldLine';
+import type { SubjectId } from './subject';
+
+interface ItemProps {
+  readonly words: string;
+  readonly note: string;
+  readonly chosen: boolean;
+  readonly className: string;
+  readonly onPick: () => void;
+}
+
+/** A line of the list; the chosen one comes into sight. */
+function Item({ words, note, chosen, className, onPick }: ItemProps) {
+  const button = useRef<HTMLButtonElement>(null);
+  useEffect(() => {
+    if (chosen) button.current?.scrollIntoView({ block: 'nearest' });
+  }, [chosen]);
+  return (
+    <button
+      ref={button}
+      type="button"
+      aria-current={chosen}
+      className={`min-h-8 w-full text-left font-figure leading-tight ${className} ${chosen ? 'bg-tint font-semibold' : 'hover:underline'}`}
+      onClick={onPick}
+    >
+      {words} {note !== '' && <span className="text-[13px] font-normal text-soft">{note}</span>}
+    </button>
+  );
+}
+
+interface Props {
+  readonly tree: TreeDocument;
+  readonly chosen: SubjectId | null;
+  readonly findRef: Ref<HTMLInputElement>;
+  readonly onPick: (subject: SubjectId) => void;
+}
+
+/** All words of what is typed occur in the name. */
+const fits = (name: string, typed: string): boolean =>
+  typed.toLowerCase().split(/\s+/).every((word) => name.toLowerCase().includes(word)); // prettier-ignore
+
+/** The tree's places with the moves out of each; what is typed narrows them, Enter takes the first and goes to its line. */
+export function DeskList({ tree, chosen, findRef, onPick }: Props) {
+  const [typed, setTyped] = useState('');
+  const byPlace = groupBy(tree.transitions, (move) => move.from);
+  const written = tree.transitions.filter((move) => (move.steps ?? []).length > 0).length;
+  const is = (kind: SubjectId['kind'], id: string): boolean => chosen?.kind === kind && chosen.id === id;
+  const places = tree.positions.flatMap((position) => {
+    const moves = (byPlace.get(position.id) ?? []).filter((move) => fits(`${position.name} ${sayMove(move)}`, typed));
+    return moves.length > 0 || fits(position.name, typed) ? [{ position, moves }] : [];
+  });
+  const takeFirst = () => {
+    const [first] = places;
+    if (!first || typed.trim() === '') return;
+    const move = fits(first.position.name, typed) ? undefined : first.moves[0];
+    onPick(move ? { kind: 'move', id: move.id } : { kind: 'place', id: first.position.id });
+    requestAnimationFrame(() => document.getElementById(HOLD_LINE)?.focus());
+  };
+  return (
+    <nav
+      aria-label="Moves"
+      className="overflow-y-auto border-r-2 border-ink p-3 max-lg:max-h-60 max-lg:border-r-0 max-lg:border-b-2 print:hidden"
+    >
+      <h1 className="text-[24px]">Grips</h1>
+      <a href={`#${HOLD_LINE}`} className="sr-only focus:not-sr-only focus:inline-block focus:min-h-8">
+        To the line of holds
+      </a>
+      <p className="text-soft">
+        {plural(written, 'move')} of {tree.transitions.length} with steps.
+      </p>
+      <input
+        ref={findRef}
+        type="search"
+        aria-label="Find a place or a move"
+        placeholder="find /"
+        value={typed}
+        onChange={(event) => setTyped(event.target.value)}
+        onKeyDown={(event) => {
+          if (event.key === 'Enter') takeFirst();
+          if (event.key === 'Escape') setTyped('');
+        }}
+        className="mt-1 min-h-9 w-full border-b-2 border-red bg-paper font-figure text-[15px] outline-none placeholder:text-soft"
+      />
+      {places.length === 0 && <p className="mt-2">Nothing by these words.</p>}
+      <ul className="mt-2">
+        {places.map(({ position, moves }) => (
+          <li key={position.id} className="border-t border-hair py-1">
+            <Item
+              words={position.name}
+              note={position.holds || position.theirHolds ? 'held' : ''}
+              chosen={is('place', position.id)}
+              className="text-[15px] font-medium"
+              onPick={() => onPick({ kind: 'place', id: position.id })}
+            />
+            {moves.map((move) => (
+              <Item
+                key={move.id}
+                words={sayMove(move)}
+                note={move.steps ? plural(move.steps.length, 'step') : ''}
+                chosen={is('move', move.id)}
+                className={`pl-3 text-[15px] ${move.actor === 'owner' ? '' : 'text-his'}`}
+                onPick={() => onPick({ kind: 'move', id: move.id })}
+              />
+            ))}
+          </li>
+        ))}
+      </ul>
+    </nav>
+  );
+}
