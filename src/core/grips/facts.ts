@@ -5,6 +5,12 @@ import { findUnknownSpots, parseContact, sayLimb, sayTarget } from './contactTex
 /** A hold as a fact: limb and target in words, without where it is carried, job and quality (MODEL §3). */
 export const holdFact = perObject((contact: Contact): Fact => `${sayLimb(contact)} ${sayTarget(contact)}`);
 
+/** The hold that a typed fact speaks of ("right hand far lapel"), of known spots only; null = a word of the coach's own. */
+export function holdOfFact(typed: Fact): Contact | null {
+  const parsed = parseContact(typed);
+  return parsed.ok && findUnknownSpots([parsed.value]).length === 0 ? parsed.value : null;
+}
+
 /** What the facts of a tree do, holds of the steps among them. */
 export interface FactGame {
   /** For each of the tree's starts, what is given there: its facts, and what the position declares to be held. */
@@ -31,11 +37,10 @@ export const factGameOf = perObject((tree: TreeDocument): FactGame => {
   const factOf = (typed: string): Fact => {
     const known = canonical.get(typed);
     if (known !== undefined) return known;
-    const parsed = parseContact(typed);
-    const isHold = parsed.ok && findUnknownSpots([parsed.value]).length === 0;
-    const fact = isHold ? holdFact(parsed.value) : typed;
+    const hold = holdOfFact(typed);
+    const fact = hold ? holdFact(hold) : typed;
     canonical.set(typed, fact);
-    if (isHold) holds.add(fact);
+    if (hold) holds.add(fact);
     return fact;
   };
   const seen = (contacts: readonly Contact[] | undefined): Fact[] => {

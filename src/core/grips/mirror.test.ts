@@ -6,7 +6,20 @@ import { randomTree } from '../../../tests/support/randomTree';
 import { withRandomGrips } from '../../../tests/support/withRandomGrips';
 import { held } from '../../../tests/support/held';
 import { mine, position, tree } from '../../../tests/support/smallTree';
-import { findVanishing, isCloth, mirrorSteps, mirrorText, mirrorPart, mirrorTree, bareTree, branchAt, withoutUniform } from './index';
+import {
+  findCertainFacts,
+  findGripFindings,
+  findVanishing,
+  isCloth,
+  mirrorSteps,
+  mirrorText,
+  mirrorPart,
+  mirrorTree,
+  bareTree,
+  branchAt,
+  sayProblem,
+  withoutUniform,
+} from './index';
 
 describe('the other side', () => {
   it('exchanges left and right in words, parts and sides, keeps capitals, and knows what is neither', () => {
@@ -46,6 +59,28 @@ describe('the other side', () => {
       }),
       { numRuns: 40, seed: 52 },
     );
+  });
+});
+
+describe('what hangs on the hands', () => {
+  it('turns with them: a need that is a hold, what a start is given, what was set aside; a word of the coach’s own stays', () => {
+    const doc = tree(
+      [position('a', { holds: held('left hand far hip') }), position('b')],
+      [mine('drive', 'a', 'b', { needs: ['left hand far hip', 'left side won'], steps: [{ contacts: held('left hand far hip, left hand far knee') }] })],
+      { starts: [{ position: 'a', facts: ['right hand far lapel', 'left side won'] }] },
+    ); // prettier-ignore
+    const [booked] = findGripFindings(doc);
+    const { tree: turned } = mirrorTree({ ...doc, dismissals: [{ finding: booked!.key, reason: 'slides' }, { finding: 'deadEnd/left', reason: 'later' }] }); // prettier-ignore
+    expect(turned.transitions[0]!.needs).toEqual(['right hand far hip', 'left side won']);
+    expect(turned.starts[0]!.facts).toEqual(['left hand far lapel', 'left side won']);
+    expect(findCertainFacts(turned).missing).toEqual([]);
+    expect(turned.dismissals!.map((item) => item.finding)).toEqual([findGripFindings(turned)[0]!.key, 'deadEnd/left']);
+  });
+  it('so the other side has the same findings, in the demo too', () => {
+    const { tree: turned } = mirrorTree(demoTree());
+    const said = (doc: TreeDocument): string[] => [...findGripFindings(doc).map((item) => sayProblem(item.problem).what), ...findCertainFacts(doc).missing.map((item) => `${item.transition}: ${item.fact}`)]; // prettier-ignore
+    expect(said(turned).length).toBeGreaterThan(3);
+    expect(said(turned)).toEqual(said(demoTree()).map(mirrorText));
   });
 });
 

@@ -1,4 +1,5 @@
-import { indexOf, type Position, type PositionId, type Step, type Transition, type TransitionId, type TreeDocument } from '../tree'; // prettier-ignore
+import { indexOf, type Fact, type Position, type PositionId, type Step, type Transition, type TransitionId, type TreeDocument } from '../tree'; // prettier-ignore
+import { holdOfFact } from './facts';
 
 /** Marks a move that is the same on both sides or belongs to one: it is not mirrored. */
 export const ONE_SIDE_TAG = 'one side only';
@@ -23,16 +24,40 @@ export function mirrorText(text: string): string {
 
 /** Fields that hold ids and marks, not words. */
 const IDS = new Set([
-  'id', 'from', 'to', 'onFail', 'when', 'stoppedBy', 'provokes', 'leadsTo', 'letsIn', 'whenValues', 'continuesIn', 'fromCatalogue',
-  'tags', 'ownerRole', 'schools', 'bySchool', 'signs', 'needs', 'makes', 'undoes',
-]); // prettier-ignore
+  'id',
+  'from',
+  'to',
+  'onFail',
+  'when',
+  'stoppedBy',
+  'provokes',
+  'leadsTo',
+  'letsIn',
+  'whenValues',
+  'continuesIn',
+  'fromCatalogue',
+  'tags',
+  'ownerRole',
+  'schools',
+  'bySchool',
+  'signs',
+]);
+const FACTS = new Set(['needs', 'makes', 'undoes', 'facts']);
+
+/** A fact that is a hold turns with the hands; a word of the coach's own is a name that other moves know too, and stays. */
+const mirrorFact = (fact: Fact): Fact => (holdOfFact(fact) ? mirrorText(fact) : fact);
+const mirrorFacts = (facts: unknown): unknown => (Array.isArray(facts) ? facts.map(mirrorFact) : facts);
+
+const mirrorField = (key: string, value: unknown): unknown =>
+  IDS.has(key) ? value : FACTS.has(key) ? mirrorFacts(value) : mirrorWords(value);
+// prettier-ignore
 
 /** Every word of a record for the other side; sides and parts of contacts are words too. */
 function mirrorWords<T>(value: T): T {
   if (typeof value === 'string') return mirrorText(value) as T;
   if (Array.isArray(value)) return value.map(mirrorWords) as T;
   if (typeof value !== 'object' || value === null) return value;
-  return Object.fromEntries(Object.entries(value).map(([key, item]) => [key, IDS.has(key) ? item : mirrorWords(item)])) as T;
+  return Object.fromEntries(Object.entries(value).map(([key, item]) => [key, mirrorField(key, item)])) as T;
 }
 
 export const mirrorSteps = (steps: readonly Step[]): Step[] => steps.map(mirrorWords);
@@ -50,11 +75,27 @@ export interface MirrorPart {
   readonly transitions: ReadonlySet<TransitionId>;
 }
 
+/** What was set aside stays so: the limbs and sides in the key of a finding turn with its move or place. */
+function mirrorDismissals(tree: TreeDocument, { positions, transitions }: MirrorPart): TreeDocument['dismissals'] {
+  if (!tree.dismissals) return undefined;
+  const stems = tree.transitions.filter((move) => transitions.has(move.id) && !isOneSided(move)).flatMap(({ id }) => [`grips/${id}/`, `missingFact/${id}/`]); // prettier-ignore
+  stems.push(...tree.positions.filter((position) => positions.has(position.id)).map(({ id }) => `grips/at/${id}/`));
+  return tree.dismissals.map((item) => {
+    const stem = stems.find((start) => item.finding.startsWith(start));
+    return stem === undefined ? item : { ...item, finding: `${stem}${mirrorText(item.finding.slice(stem.length))}` };
+  });
+}
+
 /** A part of the tree for the other side, all else untouched. Twice = the original. */
-export function mirrorPart(tree: TreeDocument, { positions, transitions }: MirrorPart): Mirrored {
+export function mirrorPart(tree: TreeDocument, part: MirrorPart): Mirrored {
+  const { positions, transitions } = part;
   return {
     tree: {
       ...tree,
+      starts: tree.starts.map((start) =>
+        positions.has(start.position) ? { ...start, ...(start.facts ? { facts: start.facts.map(mirrorFact) } : {}) } : start,
+      ),
+      ...(tree.dismissals ? { dismissals: mirrorDismissals(tree, part) } : {}),
       positions: tree.positions.map((position) => (positions.has(position.id) ? mirrorPosition(position) : position)),
       transitions: tree.transitions.map((move) => (!transitions.has(move.id) || isOneSided(move) ? move : mirrorTransition(move))),
     },
