@@ -5,7 +5,7 @@ import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import { formatTreeFile } from '@/core/notation';
 import { findUnanswered } from '@/core/structure';
 import { demoTree } from '../../demo/demoTree';
-import { clickText, seriousFindings, type, waitForText } from './browser';
+import { clickText, seriousFindings, type, waitForText, waitForStored } from './browser';
 import type { Started } from './server';
 import { closeSession, openSession } from './session';
 
@@ -28,7 +28,7 @@ const open = async (search: string): Promise<void> => {
   await page.goto(`${server.baseUrl}/board/league-evening${search}`, { waitUntil: 'networkidle0' });
   await page.waitForFunction(() => document.querySelector('[aria-busy=true]') === null);
 };
-const stored = () => page.waitForFunction(() => [...document.querySelectorAll('[role=status]')].some((element) => element.textContent === 'stored'), { timeout: 15_000 }); // prettier-ignore
+const stored = () => waitForStored(page);
 const focusOn = (rung: string) => page.$eval(`[data-rung="${rung}"]`, (element) => (element as SVGGElement).focus());
 const focused = () => page.evaluate(() => (document.activeElement as SVGGElement | null)?.dataset.rung ?? null);
 /** The place that the side sheet is about. */

@@ -71,3 +71,6 @@ export const clickText = async (page: Page, text: string): Promise<void> => {
 
 /** How many pages a PDF has. */
 export const pagesOf = (pdf: Uint8Array): number => (Buffer.from(pdf).toString('latin1').match(/\/Type\s*\/Page\b/g) ?? []).length; // prettier-ignore
+
+/** The screen says that everything is stored. */
+export const waitForStored = (page: Page) => page.waitForFunction(() => [...document.querySelectorAll('[role=status]')].some((element) => element.textContent === 'stored'), { timeout: 15_000 }); // prettier-ignore

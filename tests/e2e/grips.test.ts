@@ -1,7 +1,7 @@
 import type { Browser, Page } from 'puppeteer-core';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import type { TreeDocument } from '@/core/tree';
-import { clickText, pagesOf, seriousFindings, type, waitForText } from './browser';
+import { clickText, pagesOf, seriousFindings, type, waitForText, waitForStored } from './browser';
 import type { Started } from './server';
 import { closeSession, openSession } from './session';
 
@@ -16,7 +16,7 @@ beforeAll(async () => {
 afterAll(() => closeSession({ server, browser }));
 
 const go = (path: string) => page.goto(server.baseUrl + path, { waitUntil: 'networkidle0' });
-const stored = () => page.waitForFunction(() => [...document.querySelectorAll('[role=status]')].some((element) => element.textContent === 'stored'), { timeout: 15_000 }); // prettier-ignore
+const stored = () => waitForStored(page);
 const LINE = 'input[role=combobox]';
 const stepCount = (count: number) => page.waitForFunction((wanted) => document.querySelectorAll('article thead th').length === wanted, {}, count); // prettier-ignore
 const lineIs = (text: string) => page.waitForFunction((selector, wanted) => document.querySelector<HTMLInputElement>(selector)?.value === wanted, {}, LINE, text); // prettier-ignore

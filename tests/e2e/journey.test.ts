@@ -2,7 +2,7 @@ import { writeFile } from 'node:fs/promises';
 import path from 'node:path';
 import type { Browser, Page } from 'puppeteer-core';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
-import { clickText, launch, openPage, seriousFindings, type, waitForText, pagesOf } from './browser';
+import { clickText, launch, openPage, seriousFindings, type, waitForText, pagesOf, waitForStored } from './browser';
 import type { Started } from './server';
 import { closeSession, openSession } from './session';
 
@@ -16,7 +16,7 @@ beforeAll(async () => {
 });
 afterAll(() => closeSession({ server, browser }));
 
-const stored = () => page.waitForFunction(() => [...document.querySelectorAll('[role=status]')].some((element) => element.textContent === 'stored'), { timeout: 15_000 }); // prettier-ignore
+const stored = () => waitForStored(page);
 const broken = (count: number) => waitForText(page, count === 1 ? '1 broken rung' : `${count} broken rungs`);
 const caretFor = (label: string) => page.waitForFunction((wanted) => document.activeElement?.getAttribute('aria-label')?.startsWith(wanted), { timeout: 15_000 }, label); // prettier-ignore
 const chance = async (): Promise<number> => {

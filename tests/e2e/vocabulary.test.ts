@@ -2,7 +2,7 @@ import type { Browser, Page } from 'puppeteer-core';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import { findUnanswered } from '@/core/structure';
 import { demoTree } from '../../demo/demoTree';
-import { clickText, seriousFindings, type, waitForText } from './browser';
+import { clickText, seriousFindings, type, waitForText, waitForStored } from './browser';
 import type { Started } from './server';
 import { closeSession, openSession } from './session';
 
@@ -18,7 +18,7 @@ beforeAll(async () => {
 afterAll(() => closeSession({ server, browser }));
 
 const go = (path: string) => page.goto(server.baseUrl + path, { waitUntil: 'networkidle0' });
-const stored = () => page.waitForFunction(() => [...document.querySelectorAll('[role=status]')].some((element) => element.textContent === 'stored'), { timeout: 15_000 }); // prettier-ignore
+const stored = () => waitForStored(page);
 const choose = async (label: string, value: string): Promise<void> => {
   const select = await page.evaluateHandle((wanted) => [...document.querySelectorAll('label')].find((item) => item.textContent?.startsWith(wanted))?.querySelector('select'), label); // prettier-ignore
   await (select.asElement() as import('puppeteer-core').ElementHandle<HTMLSelectElement>).select(value);

@@ -1,6 +1,6 @@
 import { perObject } from '../base';
 import { indexOf, type Fact, type PositionId, type TransitionId, type TreeDocument } from '../tree';
-import { factGameOf } from './facts';
+import { factEffectsOf } from './facts';
 
 export interface MissingFact {
   readonly transition: TransitionId;
@@ -34,7 +34,7 @@ interface Known {
  */
 export const findCertainFacts = perObject((tree: TreeDocument): CertainFacts => {
   const index = indexOf(tree);
-  const game = factGameOf(tree);
+  const effects = factEffectsOf(tree);
   const known = new Map<PositionId, Known>();
   const open: PositionId[] = [];
   const queued = new Set<PositionId>();
@@ -56,14 +56,14 @@ export const findCertainFacts = perObject((tree: TreeDocument): CertainFacts => 
       touch(id);
     }
   };
-  tree.starts.forEach((start, i) => arrive(start.position, game.given[i]!, null));
+  tree.starts.forEach((start, i) => arrive(start.position, effects.given[i]!, null));
   for (let i = 0; i < open.length; i++) {
     const at = open[i]!;
     queued.delete(at);
     const { facts } = known.get(at)!;
     for (const move of index.from.get(at) ?? []) {
-      const after = new Set(game.makesOf(move));
-      for (const fact of facts) if (!game.ends(move, fact)) after.add(fact);
+      const after = new Set(effects.makesOf(move));
+      for (const fact of facts) if (!effects.ends(move, fact)) after.add(fact);
       arrive(move.to, after, move.id);
     }
   }
@@ -77,15 +77,18 @@ export const findCertainFacts = perObject((tree: TreeDocument): CertainFacts => 
       route.push(via);
       const move = index.transitions.get(via)!;
       // Ended here: before it any way will do. Otherwise the fact was gone at `from` already, and earlier than here.
-      if (game.ends(move, fact)) return [...anyWayTo(tree, move.from), ...route.reverse()];
+      if (effects.ends(move, fact)) return [...anyWayTo(tree, move.from), ...route.reverse()];
       at = move.from;
     }
   };
-  const made = new Set<Fact>([...game.given.flatMap((facts) => [...facts]), ...tree.transitions.flatMap((move) => game.makesOf(move))]);
+  const made = new Set<Fact>([
+    ...effects.given.flatMap((facts) => [...facts]),
+    ...tree.transitions.flatMap((move) => effects.makesOf(move)),
+  ]);
   const missing = tree.transitions.flatMap((move) => {
     const here = known.get(move.from);
     if (!here) return [];
-    const gone = game.needsOf(move).filter((fact) => !here.facts.has(fact));
+    const gone = effects.needsOf(move).filter((fact) => !here.facts.has(fact));
     return gone.map((fact) => ({ transition: move.id, fact, witness: witnessOf(move.from, fact), neverMade: !made.has(fact) }));
   });
   return { certain: new Map([...known].map(([id, { facts }]) => [id, facts])), missing, witnessOf };

@@ -12,7 +12,7 @@ export function holdOfFact(typed: Fact): Contact | null {
 }
 
 /** What the facts of a tree do, holds of the steps among them. */
-export interface FactGame {
+export interface FactEffects {
   /** For each of the tree's starts, what is given there: its facts, and what the position declares to be held. */
   readonly given: readonly ReadonlySet<Fact>[];
   needsOf(move: Transition): readonly Fact[];
@@ -31,7 +31,7 @@ const lastStep = (move: Transition): readonly Contact[] | null => {
 };
 
 /** The facts of a tree as they act; a typed fact that reads as a hold of known spots ("right hand far lapel") is that hold. */
-export const factGameOf = perObject((tree: TreeDocument): FactGame => {
+export const factEffectsOf = perObject((tree: TreeDocument): FactEffects => {
   const canonical = new Map<string, Fact>();
   const holds = new Set<Fact>();
   const factOf = (typed: string): Fact => {
@@ -74,6 +74,6 @@ export const factGameOf = perObject((tree: TreeDocument): FactGame => {
 
 /** Holds that a move needs and that are not among mine; listed apart from what blocks it (MODEL §3, blockers). */
 export function missingHolds(tree: TreeDocument, move: Transition, mine: ReadonlySet<Fact>): Fact[] {
-  const game = factGameOf(tree);
-  return game.needsOf(move).filter((fact) => game.isHold(fact) && !mine.has(fact));
+  const effects = factEffectsOf(tree);
+  return effects.needsOf(move).filter((fact) => effects.isHold(fact) && !mine.has(fact));
 }

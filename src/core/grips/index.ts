@@ -13,3 +13,4 @@ export * from './problems';
 export * from './problemText';
 export * from './ruleText';
 export * from './suggest';
+export * from './swapAthletes';

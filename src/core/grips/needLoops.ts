@@ -1,5 +1,5 @@
 import type { Fact, Transition, TransitionId, TreeDocument } from '../tree';
-import { factGameOf } from './facts';
+import { factEffectsOf } from './facts';
 
 /** Each transition needs what only the next one makes, the last what only the first makes: none can ever begin. */
 export interface NeedLoop {
@@ -10,14 +10,14 @@ export interface NeedLoop {
 
 /** Facts that can come about at all, wherever in the tree: the least fixed point of "made by something whose needs can". */
 function obtainableFacts(tree: TreeDocument): Set<Fact> {
-  const game = factGameOf(tree);
-  const facts = new Set(game.given.flatMap((given) => [...given]));
-  let waiting = tree.transitions.filter((move) => game.makesOf(move).length > 0);
+  const effects = factEffectsOf(tree);
+  const facts = new Set(effects.given.flatMap((given) => [...given]));
+  let waiting = tree.transitions.filter((move) => effects.makesOf(move).length > 0);
   for (let before = -1; before !== waiting.length;) {
     before = waiting.length;
     waiting = waiting.filter((move) => {
-      if (!game.needsOf(move).every((fact) => facts.has(fact))) return true;
-      for (const fact of game.makesOf(move)) facts.add(fact);
+      if (!effects.needsOf(move).every((fact) => facts.has(fact))) return true;
+      for (const fact of effects.makesOf(move)) facts.add(fact);
       return false;
     });
   }
@@ -27,10 +27,11 @@ function obtainableFacts(tree: TreeDocument): Set<Fact> {
 /** Loops of "first this": every transition that waits for itself, once, in document order. Facts nothing makes are no loop. */
 export function findNeedLoops(tree: TreeDocument): NeedLoop[] {
   const obtainable = obtainableFacts(tree);
-  const game = factGameOf(tree);
+  const effects = factEffectsOf(tree);
   const makerOf = new Map<Fact, Transition>();
-  for (const move of tree.transitions) for (const fact of game.makesOf(move)) if (!makerOf.has(fact)) makerOf.set(fact, move);
-  const stuckNeed = (move: Transition): Fact | undefined => game.needsOf(move).find((fact) => !obtainable.has(fact) && makerOf.has(fact));
+  for (const move of tree.transitions) for (const fact of effects.makesOf(move)) if (!makerOf.has(fact)) makerOf.set(fact, move);
+  const stuckNeed = (move: Transition): Fact | undefined =>
+    effects.needsOf(move).find((fact) => !obtainable.has(fact) && makerOf.has(fact));
   const loops: NeedLoop[] = [];
   const visited = new Set<TransitionId>();
   for (const first of tree.transitions) {

@@ -1,6 +1,7 @@
 'use client';
 import Link from 'next/link';
 import { useState, type Dispatch } from 'react';
+import { SetAside } from '@/client/SetAside';
 import type { Finding, Findings } from '@/core/structure';
 import { findValue, indexOf, positionOf, withDismissal, withoutDismissal, type TreeDocument } from '@/core/tree';
 import { plural } from '@/ui/figures';
@@ -40,16 +41,9 @@ interface ItemProps {
 }
 
 function Item({ tree, of, finding, dispatch }: ItemProps) {
-  const [reason, setReason] = useState<string | null>(null);
   const text = findingText(of, finding);
-  const dismiss = () => {
-    if (reason?.trim())
-      dispatch({
-        type: 'edit',
-        label: `set aside: ${text.place}`,
-        tree: withDismissal(tree, { finding: finding.key, reason: reason.trim() }),
-      });
-  };
+  const dismiss = (reason: string) =>
+    dispatch({ type: 'edit', label: `set aside: ${text.place}`, tree: withDismissal(tree, { finding: finding.key, reason }) });
   return (
     <li className="border-t border-hair py-2" data-finding={finding.key}>
       <p className="font-figure text-[15px]">
@@ -57,51 +51,24 @@ function Item({ tree, of, finding, dispatch }: ItemProps) {
         <span className={finding.kind === 'unanswered' ? 'font-medium text-red' : 'font-medium'}>{text.what}</span>
       </p>
       <p className="text-soft">{text.why}</p>
-      {reason === null ? (
-        <p className="flex gap-4 font-figure text-[15px]">
-          {finding.kind === 'grips' ? (
-            <Link
-              className="min-h-8 font-medium underline decoration-red decoration-2 underline-offset-4"
-              href={`/grips/${encodeURIComponent(tree.id)}?${finding.transition === null ? `place=${encodeURIComponent(finding.position)}` : `at=${encodeURIComponent(finding.transition)}`}`}
-            >
-              {text.action}
-            </Link>
-          ) : (
-            <button
-              type="button"
-              className="min-h-8 font-medium underline decoration-red decoration-2 underline-offset-4"
-              onClick={() => goTo(of, finding, dispatch)}
-            >
-              {text.action}
-            </button>
-          )}
-          <button type="button" className="min-h-8 text-soft underline" onClick={() => setReason('')}>
-            Set aside …
+      <SetAside onReason={dismiss}>
+        {finding.kind === 'grips' ? (
+          <Link
+            className="min-h-8 font-medium underline decoration-red decoration-2 underline-offset-4"
+            href={`/grips/${encodeURIComponent(tree.id)}?${finding.transition === null ? `place=${encodeURIComponent(finding.position)}` : `at=${encodeURIComponent(finding.transition)}`}`}
+          >
+            {text.action}
+          </Link>
+        ) : (
+          <button
+            type="button"
+            className="min-h-8 font-medium underline decoration-red decoration-2 underline-offset-4"
+            onClick={() => goTo(of, finding, dispatch)}
+          >
+            {text.action}
           </button>
-        </p>
-      ) : (
-        <form
-          className="flex gap-2"
-          onSubmit={(event) => {
-            event.preventDefault();
-            dismiss();
-          }}
-        >
-          <input
-            autoFocus
-            aria-label="Why it may stay as it is"
-            placeholder="because …"
-            maxLength={160}
-            value={reason}
-            onChange={(event) => setReason(event.target.value)}
-            onKeyDown={(event) => event.key === 'Escape' && setReason(null)}
-            className="min-h-8 flex-1 border-b-2 border-red bg-paper font-figure text-[15px] outline-none"
-          />
-          <button type="submit" className="min-h-8 font-figure text-[15px] underline" disabled={reason.trim() === ''}>
-            Set aside
-          </button>
-        </form>
-      )}
+        )}
+      </SetAside>
     </li>
   );
 }

@@ -1,16 +1,7 @@
 import type { SaveOutcome } from '@/contracts/changes';
+import { swapAthletes } from '@/core/grips';
 import type { Filter } from '@/core/structure';
-import {
-  applyDiff,
-  diffOf,
-  invertDiff,
-  swapTree,
-  type Contact,
-  type Diff,
-  type PositionId,
-  type TreeDocument,
-  type When,
-} from '@/core/tree';
+import { applyDiff, diffOf, invertDiff, type Contact, type Diff, type PositionId, type TreeDocument, type When } from '@/core/tree';
 
 export type BoardView = 'tree' | 'guard' | 'hub' | 'route';
 /** What the open caret is typing; each step of a branch follows from the one before. */
@@ -162,7 +153,7 @@ export function mergeOnto(
 export function reduceBoard(state: BoardState, action: BoardAction): BoardState {
   switch (action.type) {
     case 'edit': {
-      const diff = diffOf(state.tree, state.swapped ? swapTree(action.tree) : action.tree, action.label);
+      const diff = diffOf(state.tree, state.swapped ? swapAthletes(action.tree) : action.tree, action.label);
       const caret = action.caret === undefined ? state.caret : action.caret;
       // The sheet goes along with the caret; one hub stays the one hub that was asked for.
       const follows = action.caret && 'position' in action.caret && state.view !== 'hub' ? action.caret.position : state.selected;

@@ -1,5 +1,6 @@
+import { swapAthletes } from '@/core/grips';
 import { filterTree, isFiltering, reachablePositions, type Filter, type HiddenBy } from '@/core/structure';
-import { swapTree, type PositionId, type TransitionId, type TreeDocument } from '@/core/tree';
+import type { PositionId, TransitionId, TreeDocument } from '@/core/tree';
 
 /** The tree as the coach looks at it. Edits are made on `seen`; what is drawn and computed is `shown`. */
 export interface LookedAt {
@@ -13,7 +14,7 @@ export interface LookedAt {
 }
 
 export function lookAt(tree: TreeDocument, filter: Filter, swapped: boolean): LookedAt {
-  const side = (doc: TreeDocument): TreeDocument => (swapped ? swapTree(doc) : doc);
+  const side = (doc: TreeDocument): TreeDocument => (swapped ? swapAthletes(doc) : doc);
   const seen = side(tree);
   if (!isFiltering(filter)) return { seen, shown: seen, hidden: new Map(), faded: new Set() };
   const { tree: reduced, hidden } = filterTree(tree, filter);

@@ -1,4 +1,13 @@
-import { blockingOf, contactKey, factGameOf, findCertainFacts, holdFact, missingHolds, missingOnArrival, sayContact } from '@/core/grips';
+import {
+  blockingOf,
+  contactKey,
+  factEffectsOf,
+  findCertainFacts,
+  holdFact,
+  missingHolds,
+  missingOnArrival,
+  sayContact,
+} from '@/core/grips';
 import {
   indexOf,
   ownerOptions,
@@ -44,7 +53,7 @@ export interface OnArrival {
   readonly unsure: readonly { readonly hold: string; readonly after: string }[];
 }
 export function holdsOnArrival(tree: TreeDocument, position: Position): OnArrival {
-  const game = factGameOf(tree);
+  const effects = factEffectsOf(tree);
   const { certain, witnessOf } = findCertainFacts(tree);
   const facts = certain.get(position.id);
   if (!facts) return { sure: [], unsure: [] };
@@ -57,7 +66,7 @@ export function holdsOnArrival(tree: TreeDocument, position: Position): OnArriva
     const way = witnessOf(position.id, hold).map((id) => index.transitions.get(id)!);
     return way.some((move) => move.steps) ? [{ hold, after: way.map(sayMove).join(' → ') }] : [];
   });
-  return { sure: [...facts].filter((fact) => game.isHold(fact)), unsure };
+  return { sure: [...facts].filter((fact) => effects.isHold(fact)), unsure };
 } // prettier-ignore
 
 /** What I hold at a place: what it declares, and what every way brings along. */

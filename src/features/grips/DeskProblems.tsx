@@ -1,4 +1,4 @@
-import { useState } from 'react';
+import { SetAside } from '@/client/SetAside';
 import { sayProblem, type GripFinding } from '@/core/grips';
 import { withDismissal, withoutDismissal, type TreeDocument } from '@/core/tree';
 
@@ -18,57 +18,24 @@ function Problem({
   onStep,
   onEdit,
 }: { finding: GripFinding } & Pick<Props, 'tree' | 'derived' | 'onStep' | 'onEdit'>) {
-  const [reason, setReason] = useState<string | null>(null);
   const { what, why } = sayProblem(finding.problem, tree);
   const { step } = finding.problem;
-  const setAside = () => {
-    const said = reason?.trim();
-    if (said) void onEdit(`set aside: ${what}`, (tree) => withDismissal(tree, { finding: finding.key, reason: said }));
-  };
+  const setAside = (reason: string) => void onEdit(`set aside: ${what}`, (now) => withDismissal(now, { finding: finding.key, reason }));
   return (
     <li className="border-t border-hair py-1" data-finding={finding.key}>
       <p className="font-figure text-[15px] font-medium">{what}</p>
       <p className="text-soft">{why}</p>
-      {reason === null ? (
-        <p className="flex gap-4 font-figure text-[15px]">
-          {step > 0 && (
-            <button
-              type="button"
-              className="min-h-8 font-medium underline decoration-red decoration-2 underline-offset-4"
-              onClick={() => onStep(step)}
-            >
-              Go to step {step}
-            </button>
-          )}
-          {!derived && (
-            <button type="button" className="min-h-8 text-soft underline" onClick={() => setReason('')}>
-              Set aside …
-            </button>
-          )}
-        </p>
-      ) : (
-        <form
-          className="flex gap-2"
-          onSubmit={(event) => {
-            event.preventDefault();
-            setAside();
-          }}
-        >
-          <input
-            autoFocus
-            aria-label="Why it may stay as it is"
-            placeholder="because …"
-            maxLength={160}
-            value={reason}
-            onChange={(event) => setReason(event.target.value)}
-            onKeyDown={(event) => event.key === 'Escape' && setReason(null)}
-            className="min-h-8 flex-1 border-b-2 border-red bg-paper font-figure text-[15px] outline-none"
-          />
-          <button type="submit" className="min-h-8 font-figure text-[15px] underline" disabled={reason.trim() === ''}>
-            Set aside
+      <SetAside onReason={derived ? null : setAside}>
+        {step > 0 && (
+          <button
+            type="button"
+            className="min-h-8 font-medium underline decoration-red decoration-2 underline-offset-4"
+            onClick={() => onStep(step)}
+          >
+            Go to step {step}
           </button>
-        </form>
-      )}
+        )}
+      </SetAside>
     </li>
   );
 }

@@ -1,5 +1,5 @@
 import { useEffect, useMemo, useRef, useState, type RefObject } from 'react';
-import { factGameOf, findCertainFacts, parseContacts, parseLimb, withNewStep, withTyped } from '@/core/grips';
+import { factEffectsOf, findCertainFacts, parseContacts, parseLimb, withNewStep, withTyped } from '@/core/grips';
 import type { Contact, Step, TreeDocument } from '@/core/tree';
 import type { Subject } from './subject';
 
@@ -24,8 +24,8 @@ export function usePlay(count: number, step: number, setStep: (step: number) => 
 export function useArrival(tree: TreeDocument, subject: Subject): readonly string[] {
   return useMemo(() => {
     const facts = findCertainFacts(tree).certain.get(subject.position.id) ?? new Set<string>();
-    const game = factGameOf(tree);
-    return [...facts].filter((fact) => game.isHold(fact));
+    const effects = factEffectsOf(tree);
+    return [...facts].filter((fact) => effects.isHold(fact));
   }, [tree, subject.position.id]);
 }
 
