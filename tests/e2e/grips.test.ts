@@ -147,11 +147,36 @@ describe('the grip desk', () => {
     expect(await moves()).toEqual(before);
   });
 
+  it('keeps the typed line while the server does not answer, and puts it on what another window has stored meanwhile', async () => {
+    await go('/grips/league-evening?at=spider-i-circle-the-foot-off');
+    const other = await browser.newPage();
+    await other.goto(`${server.baseUrl}/grips/league-evening?at=spider-i-circle-the-foot-off`, { waitUntil: 'networkidle0' });
+    await other.click(LINE);
+    await type(other, 'left hand far wrist');
+    await waitForStored(other);
+    await waitForText(other, 'far wrist');
+    await other.close();
+    await page.setOfflineMode(true);
+    await say('right hand far knee');
+    await waitForText(page, 'The server does not answer. Nothing was added');
+    await lineIs('right hand far knee');
+    await page.setOfflineMode(false);
+    await page.click(LINE);
+    await page.keyboard.press('Enter');
+    await lineIs('');
+    await stored();
+    const [step] = (await moves()).find((move) => move.id === 'spider-i-circle-the-foot-off')!.steps!;
+    expect(step!.contacts.map((contact) => contact.part)).toEqual(['leftHand', 'rightHand']);
+    trouble.splice(0, trouble.length, ...trouble.filter((line) => !line.includes('ERR_INTERNET_DISCONNECTED')));
+  });
+
   it('says what is held at a place, and a chain of eight steps prints on one page', async () => {
     await go('/grips/league-evening?place=butterfly');
     await say('left hand near knee, his left foot far thigh: hook');
     await page.waitForFunction(() => document.querySelector('table')?.textContent?.includes('his left foot'));
     await stored();
+    const file = (await (await fetch(`${server.baseUrl}/api/trees/league-evening/file`)).json()) as TreeDocument;
+    expect(file.positions.find((position) => position.id === 'butterfly')).toMatchObject({ holds: [{ part: 'leftHand' }], theirHolds: [{ part: 'leftFoot', job: 'hook' }] }); // prettier-ignore
     await go('/grips/league-evening?at=half-below-i-come-up-on-the-single-leg-to-the-lock');
     expect(pagesOf(await page.pdf({ preferCSSPageSize: true }))).toBe(1);
   });

@@ -54,7 +54,7 @@ describe('a contact as it is typed', () => {
     const maybe = (values: readonly string[]) => fc.option(fc.constantFrom(...values), { nil: '' });
     const spots = [...middle, ...sided, ...garment.map((item) => item.spot)];
     fc.assert(
-      fc.property(fc.boolean(), fc.constantFrom(...limbs), maybe(['own']), maybe(['near', 'far', 'left', 'right']), fc.constantFrom(...spots), maybe(['inside', 'outside']), maybe([' to my chest', ': hook', ' (loose)', ' [pair]']), (isHis, limb, own, side, spot, surface, tail) => {
+      fc.property(fc.boolean(), fc.constantFrom(...limbs), maybe(['own']), maybe(['near', 'far', 'left', 'right']), fc.constantFrom(...spots), maybe(['inside', 'outside']), maybe([' to my chest', ': hook', ' (loose)', ' [pair]', ' or far collar', ' or neck or own thigh: grip']), (isHis, limb, own, side, spot, surface, tail) => {
         const text = `${[isHis ? 'his' : '', limb, own, side, spot, surface].filter((word) => word !== '').join(' ')}${tail}`;
         expect(sayContact(taken(text))).toBe(text);
         expect(taken(sayContact(taken(text)))).toEqual(taken(text));

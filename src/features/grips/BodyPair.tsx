@@ -93,7 +93,7 @@ export function BodyPair({ contacts, fresh, view, caption, plain = false, open =
   const lies = view.lies;
   const stands: Actor = lies === 'owner' ? 'opponent' : 'owner';
   return (
-    <svg viewBox={plain ? `${CENTRE - 128} 0 256 ${HEIGHT}` : `0 0 ${WIDTH} ${HEIGHT}`} role="img" aria-label={caption} className="h-auto w-full max-w-[430px]">
+    <svg viewBox={plain ? `${CENTRE - 128} 0 256 ${HEIGHT}` : `0 0 ${WIDTH} ${HEIGHT}`} role="img" aria-label={caption} className={`h-auto w-full max-w-[430px] ${plain ? '' : 'max-sm:[&_text]:text-[16.5px]'}`}>
       <ControlLines near={view.near} plain={plain} />
       {[lies, stands].map((athlete) => (
         <Trunk key={athlete} athlete={athlete} view={view} />
@@ -114,7 +114,7 @@ export function BodyPair({ contacts, fresh, view, caption, plain = false, open =
             {fresh.has(contact) && <circle cx={at.x} cy={at.y} r={9} fill="none" strokeWidth={2} className="stroke-red" />}
             {!plain && <text y={y} fontSize={14.5} textAnchor={side < 0 ? 'end' : 'start'} className={`halo ${FILL[contact.athlete]}`}>
               <tspan x={edge + side * 4} className={fresh.has(contact) ? 'font-semibold' : 'font-medium'}>{limb}</tspan>
-              <tspan x={edge + side * 4} dy={15}>{target}</tspan>
+              <tspan x={edge + side * 4} dy={16}>{target}</tspan>
             </text>}
           </g>
         );

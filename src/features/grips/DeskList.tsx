@@ -63,7 +63,7 @@ export function DeskList({ tree, chosen, findRef, onPick }: Props) {
   return (
     <nav
       aria-label="Moves"
-      className="overflow-y-auto border-r-2 border-ink p-3 max-lg:max-h-60 max-lg:border-r-0 max-lg:border-b-2 print:hidden"
+      className="overflow-y-auto border-r-2 border-ink p-3 max-lg:max-h-60 max-sm:max-h-40 max-lg:border-r-0 max-lg:border-b-2 print:hidden"
     >
       <h1 className="text-[24px]">Grips</h1>
       <a href={`#${HOLD_LINE}`} className="sr-only focus:not-sr-only focus:inline-block focus:min-h-8">

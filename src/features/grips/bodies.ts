@@ -192,7 +192,7 @@ export interface MarginLabel {
   readonly y: number;
 }
 /** Two lines of words. */
-const LABEL_STEP = 31;
+const LABEL_STEP = 33;
 
 /** Words for what is held, in the two margins: in the order of their heights, none over another. */
 export function labelsOf(pair: DrawnPair): MarginLabel[] {
