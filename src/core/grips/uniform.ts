@@ -1,5 +1,6 @@
-import type { Contact, ContactTarget, Position, Step, Transition, TransitionId, TreeDocument } from '../tree';
+import type { Contact, ContactTarget, Fact, Position, Step, Transition, TransitionId, TreeDocument } from '../tree';
 import { getTargets } from './contactText';
+import { holdOfFact } from './facts';
 
 export interface Vanishing {
   readonly transition: TransitionId;
@@ -57,8 +58,14 @@ function bareSet(set: readonly Contact[]): readonly Contact[] | null {
   return bare.length === set.length ? bare : null;
 }
 
+/** A fact that is a hold on the cloth: without it nothing can be asked for there. */
+const isClothFact = (fact: Fact): boolean => {
+  const hold = holdOfFact(fact);
+  return hold !== null && isCloth(hold.target);
+};
+
 /**
- * The tree's contacts without the uniform: steps, what positions hold, and the grips that block. What only a grip on the
+ * The tree's contacts without the uniform: steps, what positions hold, needs, and the grips that block. What only a grip on the
  * cloth would enable stays as it is: it is never enabled. Derived.
  */
 export function bareTree(tree: TreeDocument): TreeDocument {
@@ -71,9 +78,10 @@ export function bareTree(tree: TreeDocument): TreeDocument {
     };
   };
   const move = (item: Transition): Transition => {
-    if (!item.steps && !item.blockedBy && !item.enabledBy) return item;
+    if (!item.steps && !item.blockedBy && !item.enabledBy && !item.needs) return item;
     return {
       ...item,
+      ...(item.needs ? { needs: item.needs.filter((fact) => !isClothFact(fact)) } : {}),
       ...(item.steps ? { steps: withoutUniform(item.steps) } : {}),
       ...(item.blockedBy ? { blockedBy: item.blockedBy.map(bareSet).filter((set) => set !== null) } : {}),
       ...(item.enabledBy ? { enabledBy: item.enabledBy.map((set) => bareSet(set) ?? set) } : {}),
