@@ -19,9 +19,14 @@ module.exports = {
       from: { path: '^src/core/([^/]+)/', pathNot: '\\.test\\.ts$' },
       to: { path: '^src/core/', pathNot: ['^src/core/$1/', '^src/core/[^/]+/index\\.ts$'] },
     },
-    room('^src/contracts/', [CORE, 'node_modules/(zod|jsonc-parser)/'], 'contracts'),
-    room('^src/workers/', [CORE, '^src/contracts/', 'node_modules/(comlink|react)/'], 'workers'),
-    room('^src/client/', [CORE, '^src/contracts/', '^src/ui/', 'node_modules/(react|next)/'], 'client'),
+    room('^src/contracts/', [CORE, '^src/documents/', 'node_modules/zod/'], 'contracts'),
+    room('^src/documents/', [CORE, '^src/contracts/', 'node_modules/(zod|jsonc-parser)/'], 'documents'),
+    room('^src/workers/', [CORE, '^src/contracts/', '^src/documents/', 'node_modules/(comlink|react)/'], 'workers'),
+    room(
+      '^src/client/',
+      [CORE, '^src/contracts/', '^src/documents/', '^src/workers/', '^src/ui/', 'node_modules/(react|next|radix-ui|@tanstack/query-core)/'],
+      'client',
+    ),
     room('^src/ui/', ['node_modules/'], 'ui'),
     {
       name: 'features-do-not-meet',

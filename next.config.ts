@@ -5,6 +5,8 @@ const config: NextConfig = {
   outputFileTracingRoot: import.meta.dirname,
   serverExternalPackages: ['pdfkit', 'pino', 'postgres'],
   poweredByHeader: false,
+  // A tree file of 20 MB in normal form, spaced however, or an edit that says what was and what is: the routes measure it.
+  experimental: { proxyClientMaxBodySize: '48mb' },
   agentRules: false,
   reactStrictMode: true,
   // bin/test and `npm run check` run the type check themselves.

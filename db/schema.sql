@@ -1,19 +1,71 @@
-CREATE TABLE public.catalogue_entries (
+CREATE FUNCTION public.refuse_update() RETURNS trigger
+    LANGUAGE plpgsql
+    AS $$
+begin
+  raise exception 'a fact is never changed' using errcode = 'restrict_violation', constraint = 'facts_never_change';
+end $$;
+
+CREATE TABLE public.document_changes (
     gym_id uuid NOT NULL,
     kind text NOT NULL,
-    entry_id text NOT NULL,
-    body jsonb NOT NULL,
-    updated_at timestamp with time zone DEFAULT now() NOT NULL,
-    CONSTRAINT catalogue_entries_body_same_id CHECK ((((body ->> 'id'::text) = entry_id) AND ((body ->> 'kind'::text) = kind))),
-    CONSTRAINT catalogue_entries_kind_known CHECK ((kind = ANY (ARRAY['changedPosition'::text, 'changedTransition'::text, 'position'::text, 'transition'::text])))
+    document_id text NOT NULL,
+    revision integer NOT NULL,
+    form integer NOT NULL,
+    edit_id uuid,
+    label text NOT NULL,
+    diff jsonb NOT NULL,
+    former jsonb,
+    made_by text,
+    made_at timestamp with time zone DEFAULT now() NOT NULL,
+    CONSTRAINT document_changes_made_by_filled CHECK (((made_by ~ '\S'::text) AND (length(made_by) <= 80)))
 );
 
-CREATE TABLE public.class_plans (
+CREATE TABLE public.document_rows (
     gym_id uuid NOT NULL,
-    tree_id text NOT NULL,
-    plan jsonb NOT NULL,
+    kind text NOT NULL,
+    document_id text NOT NULL,
+    list text NOT NULL,
+    row_id text NOT NULL,
+    ordinal integer NOT NULL,
+    body jsonb NOT NULL,
+    CONSTRAINT document_rows_body_same_id CHECK (((body ->> 'id'::text) = row_id))
+);
+
+CREATE SEQUENCE public.document_touches
+    START WITH 1
+    INCREMENT BY 1
+    NO MINVALUE
+    NO MAXVALUE
+    CACHE 1;
+
+CREATE TABLE public.documents (
+    gym_id uuid NOT NULL,
+    kind text NOT NULL,
+    document_id text NOT NULL,
+    form integer NOT NULL,
     revision integer DEFAULT 1 NOT NULL,
-    updated_at timestamp with time zone DEFAULT now() NOT NULL
+    name text NOT NULL,
+    body jsonb NOT NULL,
+    bytes integer DEFAULT 0 NOT NULL,
+    touched bigint DEFAULT nextval('public.document_touches'::regclass) NOT NULL,
+    created_at timestamp with time zone DEFAULT now() NOT NULL,
+    updated_at timestamp with time zone DEFAULT now() NOT NULL,
+    deleted_at timestamp with time zone,
+    CONSTRAINT documents_body_same_id CHECK (((body ->> 'id'::text) = document_id)),
+    CONSTRAINT documents_kind_is_a_word CHECK ((kind ~ '^[a-z][A-Za-z]{0,39}$'::text)),
+    CONSTRAINT documents_name_filled CHECK ((name ~ '\S'::text)),
+    CONSTRAINT documents_revision_positive CHECK (((revision > 0) AND (form > 0)))
+);
+
+CREATE TABLE public.facts (
+    gym_id uuid NOT NULL,
+    kind text NOT NULL,
+    fact_id uuid NOT NULL,
+    body jsonb NOT NULL,
+    made_by text,
+    made_at timestamp with time zone DEFAULT now() NOT NULL,
+    CONSTRAINT facts_kind_is_a_word CHECK ((kind ~ '^[a-z][A-Za-z]{0,39}$'::text)),
+    CONSTRAINT facts_made_by_filled CHECK (((made_by ~ '\S'::text) AND (length(made_by) <= 80)))
 );
 
 CREATE TABLE public.gyms (
@@ -21,18 +73,8 @@ CREATE TABLE public.gyms (
     name text NOT NULL,
     demo_loaded_at timestamp with time zone,
     created_at timestamp with time zone DEFAULT now() NOT NULL,
+    is_home boolean,
     CONSTRAINT gyms_name_filled CHECK ((name ~ '\S'::text))
-);
-
-CREATE TABLE public.positions (
-    gym_id uuid NOT NULL,
-    tree_id text NOT NULL,
-    position_id text NOT NULL,
-    ordinal integer NOT NULL,
-    name text NOT NULL,
-    family text NOT NULL,
-    body jsonb NOT NULL,
-    CONSTRAINT positions_body_same_id CHECK (((body ->> 'id'::text) = position_id))
 );
 
 CREATE TABLE public.schema_migrations (
@@ -41,93 +83,40 @@ CREATE TABLE public.schema_migrations (
     applied_at timestamp with time zone DEFAULT now() NOT NULL
 );
 
-CREATE TABLE public.transitions (
-    gym_id uuid NOT NULL,
-    tree_id text NOT NULL,
-    transition_id text NOT NULL,
-    ordinal integer NOT NULL,
-    from_position text NOT NULL,
-    to_position text NOT NULL,
-    actor text NOT NULL,
-    name text NOT NULL,
-    body jsonb NOT NULL,
-    CONSTRAINT transitions_actor_known CHECK ((actor = ANY (ARRAY['owner'::text, 'opponent'::text]))),
-    CONSTRAINT transitions_body_same_id CHECK (((body ->> 'id'::text) = transition_id))
-);
+ALTER TABLE ONLY public.document_changes
+    ADD CONSTRAINT document_changes_pkey PRIMARY KEY (gym_id, kind, document_id, revision);
 
-CREATE TABLE public.tree_changes (
-    gym_id uuid NOT NULL,
-    tree_id text NOT NULL,
-    revision integer NOT NULL,
-    label text NOT NULL,
-    diff jsonb NOT NULL,
-    made_at timestamp with time zone DEFAULT now() NOT NULL,
-    made_by text,
-    CONSTRAINT tree_changes_made_by_filled CHECK (((made_by ~ '\S'::text) AND (length(made_by) <= 80)))
-);
+ALTER TABLE ONLY public.document_rows
+    ADD CONSTRAINT document_rows_pkey PRIMARY KEY (gym_id, kind, document_id, list, row_id);
 
-CREATE TABLE public.trees (
-    gym_id uuid NOT NULL,
-    tree_id text NOT NULL,
-    name text NOT NULL,
-    owner text NOT NULL,
-    header jsonb NOT NULL,
-    revision integer DEFAULT 1 NOT NULL,
-    created_at timestamp with time zone DEFAULT now() NOT NULL,
-    updated_at timestamp with time zone DEFAULT now() NOT NULL,
-    CONSTRAINT trees_name_filled CHECK ((name ~ '\S'::text)),
-    CONSTRAINT trees_owner_known CHECK ((owner = ANY (ARRAY['passer'::text, 'guardPlayer'::text]))),
-    CONSTRAINT trees_revision_positive CHECK ((revision > 0))
-);
+ALTER TABLE ONLY public.documents
+    ADD CONSTRAINT documents_pkey PRIMARY KEY (gym_id, kind, document_id);
 
-ALTER TABLE ONLY public.catalogue_entries
-    ADD CONSTRAINT catalogue_entries_pkey PRIMARY KEY (gym_id, kind, entry_id);
-
-ALTER TABLE ONLY public.class_plans
-    ADD CONSTRAINT class_plans_pkey PRIMARY KEY (gym_id, tree_id);
+ALTER TABLE ONLY public.facts
+    ADD CONSTRAINT facts_pkey PRIMARY KEY (gym_id, kind, fact_id);
 
 ALTER TABLE ONLY public.gyms
     ADD CONSTRAINT gyms_pkey PRIMARY KEY (gym_id);
 
-ALTER TABLE ONLY public.positions
-    ADD CONSTRAINT positions_pkey PRIMARY KEY (gym_id, tree_id, position_id);
-
 ALTER TABLE ONLY public.schema_migrations
     ADD CONSTRAINT schema_migrations_pkey PRIMARY KEY (name);
 
-ALTER TABLE ONLY public.transitions
-    ADD CONSTRAINT transitions_pkey PRIMARY KEY (gym_id, tree_id, transition_id);
+CREATE UNIQUE INDEX document_changes_edit_idx ON public.document_changes USING btree (gym_id, edit_id);
 
-ALTER TABLE ONLY public.tree_changes
-    ADD CONSTRAINT tree_changes_pkey PRIMARY KEY (gym_id, tree_id, revision);
+CREATE INDEX documents_touched_idx ON public.documents USING btree (gym_id, kind, touched DESC);
 
-ALTER TABLE ONLY public.trees
-    ADD CONSTRAINT trees_pkey PRIMARY KEY (gym_id, tree_id);
+CREATE UNIQUE INDEX gyms_home_idx ON public.gyms USING btree (is_home) WHERE is_home;
 
-CREATE INDEX transitions_from_position_idx ON public.transitions USING btree (gym_id, tree_id, from_position);
+CREATE TRIGGER facts_never_change BEFORE UPDATE ON public.facts FOR EACH ROW EXECUTE FUNCTION public.refuse_update();
 
-CREATE INDEX transitions_to_position_idx ON public.transitions USING btree (gym_id, tree_id, to_position);
+ALTER TABLE ONLY public.document_changes
+    ADD CONSTRAINT document_changes_document_fkey FOREIGN KEY (gym_id, kind, document_id) REFERENCES public.documents(gym_id, kind, document_id) ON DELETE CASCADE;
 
-ALTER TABLE ONLY public.catalogue_entries
-    ADD CONSTRAINT catalogue_entries_gym_fkey FOREIGN KEY (gym_id) REFERENCES public.gyms(gym_id) ON DELETE CASCADE;
+ALTER TABLE ONLY public.document_rows
+    ADD CONSTRAINT document_rows_document_fkey FOREIGN KEY (gym_id, kind, document_id) REFERENCES public.documents(gym_id, kind, document_id) ON DELETE CASCADE;
 
-ALTER TABLE ONLY public.class_plans
-    ADD CONSTRAINT class_plans_tree_fkey FOREIGN KEY (gym_id, tree_id) REFERENCES public.trees(gym_id, tree_id) ON DELETE CASCADE;
+ALTER TABLE ONLY public.documents
+    ADD CONSTRAINT documents_gym_fkey FOREIGN KEY (gym_id) REFERENCES public.gyms(gym_id) ON DELETE CASCADE;
 
-ALTER TABLE ONLY public.positions
-    ADD CONSTRAINT positions_tree_fkey FOREIGN KEY (gym_id, tree_id) REFERENCES public.trees(gym_id, tree_id) ON DELETE CASCADE;
-
-ALTER TABLE ONLY public.transitions
-    ADD CONSTRAINT transitions_from_fkey FOREIGN KEY (gym_id, tree_id, from_position) REFERENCES public.positions(gym_id, tree_id, position_id) DEFERRABLE INITIALLY DEFERRED;
-
-ALTER TABLE ONLY public.transitions
-    ADD CONSTRAINT transitions_to_fkey FOREIGN KEY (gym_id, tree_id, to_position) REFERENCES public.positions(gym_id, tree_id, position_id) DEFERRABLE INITIALLY DEFERRED;
-
-ALTER TABLE ONLY public.transitions
-    ADD CONSTRAINT transitions_tree_fkey FOREIGN KEY (gym_id, tree_id) REFERENCES public.trees(gym_id, tree_id) ON DELETE CASCADE;
-
-ALTER TABLE ONLY public.tree_changes
-    ADD CONSTRAINT tree_changes_tree_fkey FOREIGN KEY (gym_id, tree_id) REFERENCES public.trees(gym_id, tree_id) ON DELETE CASCADE;
-
-ALTER TABLE ONLY public.trees
-    ADD CONSTRAINT trees_gym_fkey FOREIGN KEY (gym_id) REFERENCES public.gyms(gym_id) ON DELETE CASCADE;
+ALTER TABLE ONLY public.facts
+    ADD CONSTRAINT facts_gym_fkey FOREIGN KEY (gym_id) REFERENCES public.gyms(gym_id) ON DELETE CASCADE;

@@ -1,4 +1,4 @@
-import { emptyClassPlan, type ClassPlan } from '@/contracts/classPlan';
+import { emptyClassPlan, type ClassPlan } from '@/documents/class/schema';
 import { findBranches } from '@/core/drills';
 import type { TreeDocument } from '@/core/tree';
 

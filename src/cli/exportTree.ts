@@ -1,7 +1,7 @@
-import { formatTreeFile } from '@/core/notation';
 import { connect } from '@/server/db/client';
-import { findTree, findTrees } from '@/server/services/trees';
-import { getGym } from '@/server/services/gym';
+import { localContext } from '@/server/services/context';
+import { findSummaries } from '@/server/services/store';
+import { findTreeFile } from '@/server/services/trees';
 import { complain } from './readTree';
 
 /** `npm run -s export -- TREE_ID`: prints the stored tree as a tree file. */
@@ -12,13 +12,13 @@ export async function main(args: readonly string[]): Promise<number> {
     return complain(['DATABASE_URL is not set. While bin/start runs:  DATABASE_URL=$(scripts/pg.sh url) npm run -s export -- TREE_ID']);
   const db = connect(process.env.DATABASE_URL, 1);
   try {
-    const { gymId } = await getGym(db);
-    const stored = await findTree(db, gymId, treeId);
-    if (!stored)
-      return complain([
-        `There is no tree "${treeId}". Stored are: ${(await findTrees(db, gymId)).map((tree) => tree.treeId).join(', ') || 'none'}.`,
-      ]);
-    process.stdout.write(formatTreeFile(stored.tree));
+    const context = await localContext(db, null);
+    const file = await findTreeFile(context, treeId);
+    if (file === null) {
+      const stored = (await findSummaries(context, 'tree')).map((tree) => tree.id);
+      return complain([`There is no tree "${treeId}". Stored are: ${stored.join(', ') || 'none'}.`]);
+    }
+    process.stdout.write(file);
     return 0;
   } finally {
     await db.end({ timeout: 5 });

@@ -1,5 +1,5 @@
 import { connect } from '@/server/db/client';
-import { getGym } from '@/server/services/gym';
+import { localContext } from '@/server/services/context';
 import { importTree } from '@/server/services/trees';
 import { complain, readTree } from './readTree';
 
@@ -14,9 +14,10 @@ export async function main(args: readonly string[]): Promise<number> {
   if (!tree.ok) return complain(tree.error);
   const db = connect(process.env.DATABASE_URL, 1);
   try {
-    const stored = await importTree(db, (await getGym(db)).gymId, tree.value, flags.includes('--replace') ? 'replace' : 'copy');
-    if (!stored.ok) return complain(stored.error);
-    console.log(stored.value);
+    const stored = await importTree(await localContext(db, null), tree.value, flags.includes('--replace') ? 'replace' : 'copy');
+    if (!stored.ok) return complain(stored.error.problems);
+    console.log(stored.value.treeId);
+    for (const note of stored.value.notes) console.error(note);
     return 0;
   } finally {
     await db.end({ timeout: 5 });

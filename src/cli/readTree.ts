@@ -1,5 +1,5 @@
 import { readFile, stat } from 'node:fs/promises';
-import { parseTreeFile, type FileProblems } from '@/contracts/treeFile';
+import { parseTreeFile, type FileProblems } from '@/documents/tree/file';
 import { err, type Result } from '@/core/base';
 import { TREE_FILE_MAX_BYTES } from '@/core/notation';
 import type { TreeDocument } from '@/core/tree';

@@ -1,3 +1,4 @@
+import { idToAddress } from '@/contracts/address';
 import Link from 'next/link';
 import { useMemo } from 'react';
 import { groupBy } from '@/core/base';
@@ -39,10 +40,7 @@ function HoldsGone({ tree, holds }: { tree: TreeDocument; holds: readonly Vanish
       <ul>
         {moves.slice(0, LISTED).map(([id, items]) => (
           <li key={id}>
-            <Link
-              className="inline-block min-h-7 hover:underline"
-              href={`/grips/${encodeURIComponent(tree.id)}?at=${encodeURIComponent(id)}`}
-            >
+            <Link className="inline-block min-h-7 hover:underline" href={`/grips/${idToAddress(tree.id)}?at=${encodeURIComponent(id)}`}>
               {sayMove(indexOf(tree).transitions.get(id)!)}: {[...new Set(items.map(({ contact }) => sayContact(contact)))].join('; ')}
             </Link>
           </li>

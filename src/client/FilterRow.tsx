@@ -1,8 +1,10 @@
 'use client';
+import { idToAddress } from '@/contracts/address';
 import Link from 'next/link';
 import type { ReactNode } from 'react';
 import type { Filter } from '@/core/structure';
-import { CONTEXT_WORDS, type Context, type TreeDocument } from '@/core/tree';
+import { CONTEXT_WORDS, RANGES, type Context, type TreeDocument } from '@/core/tree';
+import { NumberField } from '@/ui/NumberField';
 
 interface ChoiceProps {
   readonly label: string;
@@ -45,13 +47,23 @@ export function FilterRow({ tree, filter, onFilter, children }: Props) {
   const set = (patch: Partial<Filter>) => onFilter({ ...filter, ...patch });
   const ruleSet = tree.ruleSets?.find((item) => item.id === filter.ruleSet);
   const people = tree.profiles ?? [];
-  const named = (of: 'athlete' | 'others') =>
-    people.filter((item) => (item.of === 'athlete') === (of === 'athlete')).map((item) => [item.id, item.name] as const);
-  const chosen = (of: 'athlete' | 'others') => filter.profiles?.find((id) => named(of).some(([key]) => key === id));
-  const choose = (of: 'athlete' | 'others', id: string | undefined) => {
-    const others = (filter.profiles ?? []).filter((item) => !named(of).some(([key]) => key === item));
-    set({ profiles: id === undefined ? others : [...others, id] });
-  };
+  const athletes = people.filter((item) => item.of === 'athlete');
+  const opponents = people.filter((item) => item.of === 'opponent');
+  const isOpponent = (id: string): boolean => opponents.some((item) => item.id === id);
+  const profiles = filter.profiles ?? [];
+  const own = profiles.find((id) => athletes.some((item) => item.id === id));
+  const other = profiles.find(isOpponent) ?? filter.against?.[0];
+  const chooseOwn = (id: string | undefined) => set({ profiles: [...profiles.filter(isOpponent), ...(id === undefined ? [] : [id])] });
+  /** An opponent, or one of the gym taken as the other one. */
+  const chooseOther = (id: string | undefined) =>
+    set({
+      profiles: [...profiles.filter((item) => !isOpponent(item)), ...(id !== undefined && isOpponent(id) ? [id] : [])],
+      against: id === undefined || isOpponent(id) ? undefined : [id],
+    });
+  const gone = [
+    ...(filter.ruleSet !== undefined && !ruleSet ? [`the rule card “${filter.ruleSet}”`] : []),
+    ...[...profiles, ...(filter.against ?? [])].filter((id) => !people.some((item) => item.id === id)).map((id) => `“${id}”`),
+  ];
   return (
     <div
       role="group"
@@ -81,21 +93,14 @@ export function FilterRow({ tree, filter, onFilter, children }: Props) {
       />
       {ruleSet && (
         <>
-          <label className="flex items-baseline gap-1.5 text-soft">
-            Age
-            <input
-              type="number"
-              min={4}
-              max={99}
-              placeholder="–"
-              className="min-h-9 w-12 bg-paper font-medium text-ink"
-              value={filter.age ?? ''}
-              onChange={(event) => {
-                const age = Math.round(Number(event.target.value));
-                set({ age: age >= 1 && age <= 120 ? age : undefined });
-              }}
-            />
-          </label>
+          <NumberField
+            label="Age"
+            {...RANGES.age}
+            none="–"
+            className="w-12"
+            value={filter.age ?? null}
+            onChange={(age) => set({ age: age ?? undefined })}
+          />
           <Choice
             label="Level"
             any="–"
@@ -105,13 +110,20 @@ export function FilterRow({ tree, filter, onFilter, children }: Props) {
           />
         </>
       )}
-      <Choice label="For" any="anyone" value={chosen('athlete')} options={named('athlete')} onChange={(id) => choose('athlete', id)} />
-      <Choice label="Against" any="anyone" value={chosen('others')} options={named('others')} onChange={(id) => choose('others', id)} />
+      <Choice label="For" any="anyone" value={own} options={athletes.map((item) => [item.id, item.name])} onChange={chooseOwn} />
+      <Choice
+        label="Against"
+        any="anyone"
+        value={other}
+        options={[...opponents, ...athletes].map((item) => [item.id, item.of === 'athlete' ? `${item.name}, of ours` : item.name])}
+        onChange={chooseOther}
+      />
       {children}
       <p className="text-[13px]">
-        <Link href={`/rules/${encodeURIComponent(tree.id)}`} className="mr-3 inline-block py-1 text-soft underline">
+        <Link href={`/rules/${idToAddress(tree.id)}`} className="mr-3 inline-block py-1 text-soft underline">
           Cards
         </Link>
+        {gone.length > 0 && <span className="mr-3 text-red">No longer in the gym, and left out: {gone.join(', ')}.</span>}
         {ruleSet && <span className="text-red">Check the current rule book{ruleSet.date ? `, card of ${ruleSet.date}` : ''}.</span>}
       </p>
     </div>

@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { idSchema } from './treeDocument';
+import { idSchema } from '@/documents/tree/schema';
 
 /** What the address of the board may say; anything else is ignored. */
 export const boardParamsSchema = z.object({

@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { idSchema } from './treeDocument';
+import { idSchema } from '@/documents/tree/schema';
 
 const school = z.string().min(1).max(160).optional().catch(undefined);
 

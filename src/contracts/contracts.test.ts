@@ -1,11 +1,13 @@
+import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { diffOf, withNewGuard } from '@/core/tree';
+import { diffOf, headerOf, withNewGuard } from '@/core/tree';
 import { demoTree } from '../../demo/demoTree';
 import { wholeTree } from '../../tests/fixtures/wholeTree';
 import { boardParamsSchema } from './boardParams';
-import { saveChangesSchema } from './changes';
-import { classPlanSchema, emptyClassPlan } from './classPlan';
-import { headerSchema, idSchema, positionSchema, transitionSchema } from './treeDocument';
+import { idFromAddress, idToAddress } from './address';
+import { diffSchema, saveSchema, sinceSchema } from './documents';
+import { classPlanSchema, emptyClassPlan } from '@/documents/class/schema';
+import { headerSchema, idSchema, positionSchema, transitionSchema } from '@/documents/tree/schema';
 
 describe('the address of the board', () => {
   it('takes a view and a place, and ignores what it does not know', () => {
@@ -37,8 +39,8 @@ describe('a class plan', () => {
 describe('the tree document', () => {
   it('accepts every field of the model and refuses any other', () => {
     const whole = wholeTree;
-    const { positions, transitions, ...header } = whole;
-    expect(headerSchema.safeParse(header).error?.issues).toBeUndefined();
+    const { positions, transitions } = whole;
+    expect(headerSchema.safeParse(headerOf(whole)).error?.issues).toBeUndefined();
     for (const position of positions) expect(positionSchema.safeParse(position).error?.issues).toBeUndefined();
     for (const transition of transitions) expect(transitionSchema.safeParse(transition).error?.issues).toBeUndefined();
     expect(positionSchema.safeParse({ ...positions[0], colour: 'red' }).success).toBe(false);
@@ -52,17 +54,65 @@ describe('the tree document', () => {
 });
 
 describe('a save', () => {
-  it('carries the revision it was made on and at least one edit', () => {
+  it('carries the revision it was made on and at least one edit, each with an id of its own', () => {
     const tree = demoTree();
     const diff = diffOf(tree, withNewGuard(tree, 'Inverted').tree, 'guard Inverted');
-    expect(saveChangesSchema.safeParse({ baseRevision: 1, diffs: [diff] }).success).toBe(true);
+    const id = crypto.randomUUID();
+    expect(saveSchema.safeParse({ baseRevision: 1, edits: [{ id, diff }] }).success).toBe(true);
+    expect(diffSchema.safeParse(diff).success).toBe(true);
     for (const bad of [
-      { baseRevision: 0, diffs: [diff] },
-      { baseRevision: 1, diffs: [] },
-      { baseRevision: 1, diffs: [{ ...diff, changes: [{ kind: 'table' }] }] },
-      { diffs: [diff] },
+      { baseRevision: 0, edits: [{ id, diff }] },
+      { baseRevision: 2 ** 31, edits: [{ id, diff }] },
+      { baseRevision: 1, edits: [] },
+      { baseRevision: 1, edits: [{ diff }] },
+      { baseRevision: 1, edits: [{ id: 'mine', diff }] },
+      { edits: [{ id, diff }] },
     ])
       // prettier-ignore
-      expect(saveChangesSchema.safeParse(bad).success).toBe(false);
+      expect(saveSchema.safeParse(bad).success).toBe(false);
+    for (const changes of [
+      [{ kind: 'table' }],
+      [{ kind: 'field', field: '__proto__', from: null, to: {} }],
+      [{ kind: 'row', list: 'positions', id: 'a', at: 0, from: null, to: { id: 'b' } }],
+    ])
+      // prettier-ignore
+      expect(diffSchema.safeParse({ ...diff, changes }).success).toBe(false);
+    for (const label of ['', 'a\u0000b', '\ud800', 'x'.repeat(401)]) expect(diffSchema.safeParse({ ...diff, label }).success).toBe(false);
+  });
+  it('asks since a revision that can be one', () => {
+    expect(sinceSchema.parse('7')).toBe(7);
+    for (const bad of ['', '0', '-1', '1e3', '2147483648', '99999999999', 'x']) expect(sinceSchema.safeParse(bad).success, bad).toBe(false);
+  });
+});
+
+describe('an id in an address', () => {
+  it('comes back as it was, whatever is in it, and no parser of addresses swallows it', () => {
+    for (const id of [
+      'league-evening',
+      '..',
+      '.',
+      '%2e%2e',
+      '50% guard',
+      'q/b',
+      'q%2Fb',
+      '~',
+      '半',
+      'a b',
+      'constructor',
+      '#?&',
+      '~Li4',
+      'ü',
+    ]) {
+      const segment = idToAddress(id);
+      expect(new URL(`http://127.0.0.1/board/${segment}/file`).pathname, id).toBe(`/board/${segment}/file`);
+      expect(idFromAddress(segment), id).toBe(id);
+      expect(idFromAddress(decodeURIComponent(segment)), id).toBe(id);
+      expect(idFromAddress(encodeURIComponent(segment)), id).toBe(id);
+    }
+    fc.assert(fc.property(fc.string({ unit: 'grapheme', minLength: 1, maxLength: 120 }), (id) => idFromAddress(idToAddress(id)) === id), { numRuns: 500, seed: 3 }); // prettier-ignore
+  });
+  it('is refused where it is written otherwise', () => {
+    for (const segment of ['', '..', '%2e%2e', 'q%2Fb', '50%', '~', '~!!', '~bGVhZ3Vl', 'a.b', '~_w'])
+      expect(idFromAddress(segment), segment).toBeNull();
   });
 });

@@ -3,15 +3,17 @@ import postgres from 'postgres';
 import { connect, type Db } from '@/server/db/client';
 import { insertGym } from '@/server/queries/gyms';
 
+/** A context as services take it, and the address of its database. */
 export interface TestDb {
   db: Db;
   url: string;
   gymId: string;
+  member: string | null;
 }
 
 /** A database of the test file's own, copied from the migrated template and dropped afterwards. */
 export function testDb(name: string): TestDb {
-  const context = {} as TestDb;
+  const context = { member: null } as TestDb;
   const adminUrl = inject('adminUrl');
   const database = `t_${name}_${process.pid}`;
   const asAdmin = async (statement: string) => {

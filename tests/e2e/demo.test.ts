@@ -73,12 +73,12 @@ describe('the doors', () => {
       const response = await fetch(server.baseUrl + to, { method: 'POST', body });
       return [response.status, ((await response.json()) as { problems: string[] }).problems.join(' ')] as const;
     };
-    expect(await post('/api/trees/league-evening/changes', '{')).toEqual([400, expect.stringContaining('not readable JSON')]);
-    expect(await post('/api/trees/league-evening/changes', '{"baseRevision":0,"diffs":[]}')).toEqual([
+    expect(await post('/api/documents/tree/league-evening/changes', '{')).toEqual([400, expect.stringContaining('not readable JSON')]);
+    expect(await post('/api/documents/tree/league-evening/changes', '{"baseRevision":0,"edits":[]}')).toEqual([
       400,
       expect.stringContaining('baseRevision'),
     ]);
-    expect(await post('/api/trees/league-evening/changes', '['.repeat(100_000))).toEqual([
+    expect(await post('/api/documents/tree/league-evening/changes', '['.repeat(100_000))).toEqual([
       400,
       expect.stringContaining('nested too deeply'),
     ]);

@@ -147,7 +147,7 @@ describe('the grip desk', () => {
     expect(await moves()).toEqual(before);
   });
 
-  it('keeps the typed line while the server does not answer, and puts it on what another window has stored meanwhile', async () => {
+  it('keeps what was typed while the server does not answer, and puts it on what another window has stored meanwhile', async () => {
     await go('/grips/league-evening?at=spider-i-circle-the-foot-off');
     const other = await browser.newPage();
     await other.goto(`${server.baseUrl}/grips/league-evening?at=spider-i-circle-the-foot-off`, { waitUntil: 'networkidle0' });
@@ -158,12 +158,12 @@ describe('the grip desk', () => {
     await other.close();
     await page.setOfflineMode(true);
     await say('right hand far knee');
-    await waitForText(page, 'The server does not answer. Nothing was added');
-    await lineIs('right hand far knee');
-    await page.setOfflineMode(false);
-    await page.click(LINE);
-    await page.keyboard.press('Enter');
+    await waitForText(page, 'The server does not answer. What you did is kept here');
+    await page.waitForFunction(() =>
+      [...document.querySelectorAll('[role=status]')].some((element) => element.textContent === 'not stored yet'),
+    );
     await lineIs('');
+    await page.setOfflineMode(false);
     await stored();
     const [step] = (await moves()).find((move) => move.id === 'spider-i-circle-the-foot-off')!.steps!;
     expect(step!.contacts.map((contact) => contact.part)).toEqual(['leftHand', 'rightHand']);

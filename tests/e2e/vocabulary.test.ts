@@ -68,7 +68,11 @@ describe('the catalogue', () => {
 });
 
 describe('a gym’s own catalogue', () => {
-  const entries = async () => ((await (await fetch(`${server.baseUrl}/api/catalogue`)).json()) as { entries: { kind: string; id: string }[] }).entries; // prettier-ignore
+  const entries = async () => {
+    const answer = await fetch(`${server.baseUrl}/api/documents/catalogueWords/own`);
+    const { document } = (await answer.json()) as { document: Record<string, { kind: string; id: string }[]> };
+    return ['changedPosition', 'changedTransition', 'position', 'transition'].flatMap((kind) => document[kind]!);
+  };
   it('finds moves by other words for them', async () => {
     await go('/catalogue/league-evening');
     await page.type('input[type=search]', 'slice the knee across');
@@ -87,19 +91,23 @@ describe('a gym’s own catalogue', () => {
     expect(await entries()).toEqual([]);
     await rename('Both biceps');
     await waitForText(page, 'Changed by your gym');
+    await stored();
     expect(await entries()).toEqual([{ kind: 'changedPosition', id: 'spider', change: { name: 'Both biceps' } }]);
     await clickText(page, 'Back to the words it came with');
     await page.waitForFunction(() => !document.body.innerText.includes('Changed by your gym'));
+    await stored();
     expect(await entries()).toEqual([]);
   });
   it('keeps a place of the tree with its ways, and takes it out again', async () => {
     await clickText(page, 'Keep it in the catalogue');
     await waitForText(page, 'An entry of your gym');
+    await stored();
     expect((await entries()).length).toBeGreaterThan(1);
     expect(await seriousFindings(page)).toEqual([]);
     await clickText(page, 'In the words of your gym');
     await clickText(page, 'Take it out of the catalogue');
     await page.waitForFunction(() => !document.body.innerText.includes('An entry of your gym'));
+    await stored();
     expect(await entries()).toEqual([]);
   });
 });
@@ -205,8 +213,8 @@ describe('the log, the cards and the comparison', () => {
     await clickText(page, 'Keep this card');
     await page.waitForFunction(() => document.querySelector('form')?.getAttribute('aria-label') === 'New rule card of the harbour cup');
     await stored();
-    const { tree } = (await (await fetch(`${server.baseUrl}/api/trees/league-evening/file`)).json()) as { tree: { ruleSets: { name: string; forbidden: unknown[] }[] } }; // prettier-ignore
-    expect(tree.ruleSets.at(-1)).toMatchObject({ name: 'New rule card of the harbour cup', forbidden: [{ tag: 'stack' }] });
+    const { ruleCards } = (await (await fetch(`${server.baseUrl}/api/trees/league-evening/file`)).json()) as { ruleCards: { name: string; forbidden: unknown[] }[] }; // prettier-ignore
+    expect(ruleCards.at(-1)).toMatchObject({ name: 'New rule card of the harbour cup', forbidden: [{ tag: 'stack' }] });
   });
   it('a person is added, looked at, and hides what does not suit', async () => {
     await clickText(page, 'Add a person');

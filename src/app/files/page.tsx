@@ -1,16 +1,19 @@
 import type { Metadata } from 'next';
 import { FilesScreen } from '@/features/files/FilesScreen';
-import { findTrees } from '@/server/services/trees';
-import { getWorkplace } from '@/server/services/workplace';
+import { requestContext } from '@/server/services/requestContext';
+import { findSummaries } from '@/server/services/store';
 
 export const metadata: Metadata = { title: 'Files' };
 
 export default async function FilesPage() {
-  const { db, gymId } = await getWorkplace();
-  const trees = await findTrees(db, gymId);
-  return (
-    <FilesScreen
-      rows={trees.map(({ updatedAt, ...tree }) => ({ ...tree, updated: updatedAt.toISOString().slice(0, 16).replace('T', ' ') }))}
-    />
-  );
+  const context = await requestContext();
+  const [trees, deleted] = [await findSummaries(context, 'tree'), await findSummaries(context, 'tree', { deleted: true })];
+  const rows = trees.map(({ id, name, revision, rows: positions, updatedAt }) => ({
+    treeId: id,
+    name,
+    revision,
+    positions,
+    updated: updatedAt.toISOString().slice(0, 16).replace('T', ' '),
+  }));
+  return <FilesScreen rows={rows} deleted={deleted.map(({ id, name }) => ({ treeId: id, name }))} />;
 }

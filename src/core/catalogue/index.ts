@@ -3,6 +3,7 @@ export { aliasesOfWords } from './aliases';
 export * from './finder';
 export * from './fromBelow';
 export * from './gymEntries';
+export * from './gymWords';
 export * from './search';
 export * from './signs';
 export * from './take';

@@ -1,9 +1,9 @@
 import { compareText } from '../base';
-import { LINES, type Position, type Transition, type TreeDocument } from '../tree';
+import { headerOf, LINES, type Position, type Profile, type RuleSet, type Transition, type TreeDocument, type TreeHeader } from '../tree';
 
 /** Every field name of the tree file in its fixed place; a record is written in this order. */
 const FIELD_ORDER = [
-  'format', 'version', 'tree', 'id', 'from', 'to', 'kind', 'name', 'actor', 'owner', 'contexts', 'schools', 'starts', 'position', 'facts',
+  'format', 'version', 'tree', 'ruleCards', 'athletes', 'opponents', 'id', 'from', 'to', 'kind', 'name', 'actor', 'owner', 'contexts', 'schools', 'starts', 'position', 'facts',
   'aliases', 'family', 'lines', 'tempo', 'tempoReason', 'windowCloses', 'tempoByContext', 'context', 'legRelation', 'signs', 'stance', 'distance',
   'ownerRole', 'heSeesItFirst', 'ends', 'bySchool', 'school', 'continuesIn', 'closed', 'complete', 'cue', 'share', 'unsure',
   'tags', 'when', 'stoppedBy', 'priority', 'works', 'offCue', 'stopped', 'onFail', 'seconds', 'needs', 'makes', 'undoes',
@@ -11,7 +11,7 @@ const FIELD_ORDER = [
   'holds', 'theirHolds', 'blockedBy', 'enabledBy', 'steps', 'note', 'contacts', 'contactRules', 'fromStep', 'toStep', 'atLeast',
   'first', 'then', 'whenValues', 'letsIn', 'fits', 'legRelations', 'stances', 'provokes', 'parameters', 'never', 'value', 'leadsTo',
   'checkpoints', 'mistakes', 'error', 'consequence', 'correction', 'announced', 'reads', 'values', 'wordingUnsure', 'notes', 'hazards', 'source', 'fromCatalogue',
-  'of', 'off', 'on', 'habits', 'physique', 'betterSide', 'levels', 'forbidden', 'tag', 'underAge', 'belowLevel', 'points', 'for', 'date',
+  'of', 'games', 'off', 'on', 'habits', 'physique', 'betterSide', 'levels', 'forbidden', 'tag', 'underAge', 'belowLevel', 'points', 'for', 'date',
   'ruleSets', 'profiles', 'dismissals', 'finding', 'reason', 'defaults', 'positions', 'transitions',
 ]; // prettier-ignore
 const RANK = new Map(FIELD_ORDER.map((field, i) => [field, i]));
@@ -28,6 +28,7 @@ const ALWAYS = new Set([
   'contacts',
   'forbidden',
   'points',
+  'members',
 ]);
 
 const isEmpty = (key: string, value: unknown): boolean =>
@@ -36,7 +37,8 @@ const isEmpty = (key: string, value: unknown): boolean =>
   (Array.isArray(value) && value.length === 0 && !ALWAYS.has(key)) ||
   (typeof value === 'object' && value !== null && !Array.isArray(value) && Object.keys(value).length === 0);
 
-function canonical(value: unknown): unknown {
+/** Any record in normal form: fields in their order; false, empty and absent ones left out, lists that belong there excepted. */
+export function canonical(value: unknown): unknown {
   if (Array.isArray(value)) return value.map(canonical);
   if (typeof value !== 'object' || value === null) return value;
   const entries = Object.entries(value).map(([key, item]) => [key, canonical(item)] as const);
@@ -49,17 +51,34 @@ const inLadderOrder = <T extends { readonly lines: Position['lines'] }>(item: T)
   lines: LINES.filter((line) => item.lines.includes(line)),
 });
 
+/** Records that are in normal form already: most of a document is, after an edit. */
+const normal = new WeakSet<object>();
+const asNormal = <T extends object>(record: T): T => {
+  normal.add(record);
+  return record;
+};
+
 function normalisePosition(position: Position): Position {
+  if (normal.has(position)) return position;
   const bySchool = position.bySchool?.map((variant) => (variant.lines ? inLadderOrder({ ...variant, lines: variant.lines }) : variant));
-  return canonical({ ...inLadderOrder(position), bySchool }) as Position;
+  return asNormal(canonical({ ...inLadderOrder(position), bySchool }) as Position);
+}
+
+const normalFrom = new WeakMap<Transition, Position | undefined>();
+
+function normaliseTransition(transition: Transition, from: Position | undefined): Transition {
+  if (normal.has(transition) && normalFrom.get(transition) === from) return transition;
+  const made = asNormal(withOrderedWhen(transition, from));
+  normalFrom.set(made, from);
+  return made;
 }
 
 /** `when` in the order of the position's reads and values, each value once. */
-function normaliseTransition(transition: Transition, from: Position | undefined): Transition {
+function withOrderedWhen(transition: Transition, from: Position | undefined): Transition {
   const plain = canonical(transition) as Transition;
   if (!plain.when || !from) return plain;
   const entries = from.reads.flatMap((read) => {
-    const named = plain.when?.[read.id];
+    const named = plain.when && Object.hasOwn(plain.when, read.id) ? plain.when[read.id] : undefined;
     return named ? [[read.id, read.values.map((value) => value.id).filter((id) => named.includes(id))] as const] : [];
   });
   const { when: _when, ...others } = plain;
@@ -74,11 +93,13 @@ function canonicalWithWhen(others: Omit<Transition, 'when'>, when: Record<string
 
 /** The one form of a checked tree: fields in fixed order, `false`, absent and empty optional fields left out; text and ids untouched. Idempotent. */
 export function normaliseTree(tree: TreeDocument): TreeDocument {
-  const { positions, transitions, ...header } = tree;
+  const { positions, transitions, ruleSets, profiles } = tree;
   const clean = positions.map(normalisePosition);
   const byId = new Map(clean.map((position) => [position.id, position]));
   return {
-    ...(canonical(header) as typeof header),
+    ...(canonical(headerOf(tree)) as TreeHeader),
+    ...(ruleSets && ruleSets.length > 0 ? { ruleSets: canonical(ruleSets) as readonly RuleSet[] } : {}),
+    ...(profiles && profiles.length > 0 ? { profiles: canonical(profiles) as readonly Profile[] } : {}),
     positions: clean,
     transitions: transitions.map((t) => normaliseTransition(t, byId.get(t.from))),
   };

@@ -1,18 +1,39 @@
-import type { TreeDocument } from '../tree';
+import { headerOf, type Profile, type TreeDocument } from '../tree';
 import { normaliseTree } from './normalise';
 
 export const TREE_FILE_FORMAT = 'red-ladder-tree';
-/** Written; version 1 is read and upgraded. */
-export const TREE_FILE_VERSION = 2;
+/** Written; versions 1 and 2 are read and upgraded. */
+export const TREE_FILE_VERSION = 3;
 export const TREE_FILE_MAX_BYTES = 20 * 1024 * 1024;
 /** Deeper than any tree file can be: a contact's target lies ten levels down. */
 export const TREE_FILE_MAX_DEPTH = 32;
 
-/** The tree file: UTF-8 JSON, two-space indent, fields in fixed order, one line feed at the end (docs/tree-file.md). */
-export function formatTreeFile(tree: TreeDocument): string {
-  const { positions, transitions, ...header } = normaliseTree(tree);
-  return `${JSON.stringify({ format: TREE_FILE_FORMAT, version: TREE_FILE_VERSION, tree: header, positions, transitions }, null, 2)}\n`;
+/** A person as the file carries him: of an athlete never what is nobody else's business, nor his habits. */
+function carried({ of, ...person }: Profile): Omit<Profile, 'of'> {
+  if (of === 'opponent') return person;
+  const { id, name, off, on, physique, betterSide } = person;
+  return { id, name, off, on, physique, betterSide };
 }
+const without = <T extends object>(record: T): T => Object.fromEntries(Object.entries(record).filter(([, value]) => value !== undefined)) as T; // prettier-ignore
+
+/** The parts of the tree file, in their order; rule cards and people that the tree is looked at with go along. */
+export function treeFileOf(tree: TreeDocument) {
+  const { positions, transitions, ruleSets = [], profiles = [], ...rest } = normaliseTree(tree);
+  const people = (of: Profile['of']) => profiles.filter((person) => person.of === of).map((person) => without(carried(person)));
+  return {
+    format: TREE_FILE_FORMAT,
+    version: TREE_FILE_VERSION,
+    tree: headerOf({ ...rest, positions: [], transitions: [] }),
+    ruleCards: ruleSets,
+    athletes: people('athlete'),
+    opponents: people('opponent'),
+    positions,
+    transitions,
+  };
+}
+
+/** The tree file: UTF-8 JSON, two-space indent, fields in fixed order, one line feed at the end (docs/tree-file.md). */
+export const formatTreeFile = (tree: TreeDocument): string => `${JSON.stringify(treeFileOf(tree), null, 2)}\n`;
 
 /** Line and column (from 1) of the first bracket nested deeper than `limit`, or null. Linear, without recursion. */
 export function findTooDeep(text: string, limit = TREE_FILE_MAX_DEPTH): { line: number; column: number } | null {

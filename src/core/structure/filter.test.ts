@@ -15,7 +15,7 @@ const rules: RuleSet = {
   forbidden: [{ tag: 'heel hook' }, { tag: 'ankle lock', underAge: 16 }, { tag: 'slicer', belowLevel: 'yellow' }, { tag: 'stack', underAge: 12, belowLevel: 'grey' }], // prettier-ignore
   points: [],
 };
-const profile = (patch: Partial<Profile>): Profile => ({ id: 'p', name: 'P', of: 'partner', ...patch });
+const profile = (patch: Partial<Profile>): Profile => ({ id: 'p', name: 'P', of: 'opponent', ...patch });
 
 const game = (extra: Partial<TreeDocument> = {}): TreeDocument =>
   tree(
@@ -76,7 +76,7 @@ describe('a filter', () => {
     const hides = (tag: string, patch: Partial<Profile>): boolean => filterTree({ ...marked(tag), profiles: [profile(patch)] }, { profiles: ['p'] }).hidden.has('cut'); // prettier-ignore
     expect(hides('not short legs', { of: 'athlete', physique: ['short legs'] })).toBe(true);
     expect(hides('not short legs', { of: 'opponent', physique: ['short legs'] })).toBe(false);
-    expect(hides('not against heavy', { of: 'partner', physique: ['heavy'] })).toBe(true);
+    expect(hides('not against heavy', { of: 'opponent', physique: ['heavy'] })).toBe(true);
     expect(hides('not against heavy', { of: 'athlete', physique: ['heavy'] })).toBe(false);
     expect(hides('not short legs', { of: 'athlete', physique: ['short legs'], on: ['cut'] })).toBe(false);
   });

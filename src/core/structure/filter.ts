@@ -10,8 +10,10 @@ export interface Filter {
   readonly age?: number;
   readonly level?: string;
   readonly school?: string;
-  /** Ids of profiles; all of them apply. */
+  /** Ids of profiles; all of them apply: an athlete as the one whose game it is, an opponent as the other one. */
   readonly profiles?: readonly string[];
+  /** Athletes taken as the other one, in the gym. */
+  readonly against?: readonly string[];
 }
 
 /** Why a transition is hidden; the first reason found. */
@@ -45,8 +47,7 @@ export function forbiddenTags(ruleSet: RuleSet, { age, level }: Pick<Filter, 'ag
 export const EVERYTHING = '*';
 
 /** Tags with which a move says whom it does not suit: "not short legs", "not against heavy". */
-const unsuited = (profile: Profile): string[] =>
-  (profile.physique ?? []).map((physique) => (profile.of === 'athlete' ? `not ${physique}` : `not against ${physique}`));
+const unsuited = ({ physique = [], of }: Profile): string[] => physique.map((like) => (of === 'athlete' ? `not ${like}` : `not against ${like}`)); // prettier-ignore
 
 /** An athlete's profile speaks of the owner's moves only; `on` wins over `off`, an id over a tag, a tag over everything. */
 function isOff(profile: Profile, move: Transition): boolean {
@@ -60,11 +61,19 @@ function isOff(profile: Profile, move: Transition): boolean {
   return move.actor === 'owner' && says(profile.off, [EVERYTHING]);
 }
 
+/** Those who are looked at: whoever is taken as the other one counts as an opponent. */
+function whoOf(tree: TreeDocument, { profiles = [], against = [] }: Filter): Profile[] {
+  return (tree.profiles ?? []).flatMap((profile) => [
+    ...(profiles.includes(profile.id) ? [profile] : []),
+    ...(against.includes(profile.id) ? [{ ...profile, of: 'opponent' as const }] : []),
+  ]);
+}
+
 /** The tree under a filter (MODEL §2). Never deletes: the full tree is untouched, and everything hidden says why. */
 export function filterTree(tree: TreeDocument, filter: Filter): Filtered {
   const { context, school } = filter;
   const ruleSet = tree.ruleSets?.find((item) => item.id === filter.ruleSet);
-  const profiles = (tree.profiles ?? []).filter((profile) => filter.profiles?.includes(profile.id));
+  const profiles = whoOf(tree, filter);
   const forbidden = ruleSet ? forbiddenTags(ruleSet, filter) : new Set<string>();
   const allowed = ruleSet && ruleSet.contexts.length > 0 ? ruleSet.contexts : null;
   const reasonFor = (move: Transition): HiddenBy | null => {
@@ -100,4 +109,7 @@ export function filterTree(tree: TreeDocument, filter: Filter): Filtered {
 }
 
 export const isFiltering = (filter: Filter): boolean =>
-  filter.context !== undefined || filter.ruleSet !== undefined || filter.school !== undefined || (filter.profiles ?? []).length > 0;
+  filter.context !== undefined ||
+  filter.ruleSet !== undefined ||
+  filter.school !== undefined ||
+  (filter.profiles ?? []).length + (filter.against ?? []).length > 0;

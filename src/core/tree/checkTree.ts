@@ -1,11 +1,12 @@
 import { err, ok, type Result } from '../base';
-import type { Position, Transition, TreeDocument } from './document';
+import { headerOf } from './diff';
+import type { Position, RuleSet, Transition, TreeDocument } from './document';
 import type { TreeError } from './errors';
 
 type Report = (code: TreeError['code'], place: string, id: string) => void;
 
 /** A tag opening, a script address or a control character: never part of a coach's words. */
-const MARKUP = /<[/!?a-z]|javascript:|[\u0000-\u0008\u000b\u000c\u000e-\u001f\u007f\u2028\u2029\u202a-\u202e]/i;
+const MARKUP = /<[/!?a-z]|javascript:|[\u0000-\u0008\u000b\u000c\u000e-\u001f\u007f\u2028\u2029\u202a-\u202e]|\p{Surrogate}/iu;
 
 export const containsMarkup = (text: string): boolean => MARKUP.test(text);
 
@@ -74,6 +75,20 @@ function checkTransition(
   }
 }
 
+function checkLevels({ name, levels, forbidden }: RuleSet, report: Report): void {
+  for (const { belowLevel } of forbidden)
+    if (belowLevel !== undefined && !levels?.includes(belowLevel)) report('tree/dangling-level', `rule set "${name}"`, belowLevel);
+}
+
+/** What makes a rule card impossible; empty = it can be. */
+export function checkRuleCard(card: RuleSet): readonly TreeError[] {
+  const errors: TreeError[] = [];
+  const report: Report = (code, place, id) => errors.push({ code, place, id });
+  checkText(card, `rule set "${card.name}"`, report);
+  checkLevels(card, report);
+  return errors;
+}
+
 /**
  * The checked tree: every id unique and every reference met, all text plain.
  * Errors come in document order and name their place; the description itself is never changed.
@@ -81,8 +96,8 @@ function checkTransition(
 export function checkTree(tree: TreeDocument): Result<TreeDocument, readonly TreeError[]> {
   const errors: TreeError[] = [];
   const report: Report = (code, place, id) => errors.push({ code, place, id });
-  const { positions, transitions, ...header } = tree;
-  checkText(header, `tree "${tree.id}"`, report);
+  const { positions, transitions } = tree;
+  checkText(headerOf(tree), `tree "${tree.id}"`, report);
   checkUnique(positions, (p) => p.id, (p, id) => report('tree/duplicate-position', placeOfPosition(p), id)); // prettier-ignore
   const transitionIds = checkUnique(transitions, (t) => t.id, (t, id) => report('tree/duplicate-transition', placeOfTransition(t), id)); // prettier-ignore
   const byId = new Map(positions.map((position) => [position.id, position]));
@@ -98,17 +113,10 @@ export function checkTree(tree: TreeDocument): Result<TreeDocument, readonly Tre
   for (const start of tree.starts) if (!byId.has(start.position)) report('tree/dangling-position', 'starts', start.position);
   checkUnique(tree.ruleSets ?? [], (r) => r.id, (r, id) => report('tree/duplicate-rule-set', `rule set "${r.name}"`, id)); // prettier-ignore
   checkUnique(tree.profiles ?? [], (p) => p.id, (p, id) => report('tree/duplicate-profile', `profile "${p.name}"`, id)); // prettier-ignore
-  for (const { name, levels, forbidden } of tree.ruleSets ?? []) {
-    for (const { belowLevel } of forbidden)
-      if (belowLevel !== undefined && !levels?.includes(belowLevel)) report('tree/dangling-level', `rule set "${name}"`, belowLevel);
+  for (const card of tree.ruleSets ?? []) {
+    checkText(card, `rule set "${card.name}"`, report);
+    checkLevels(card, report);
   }
-  for (const profile of tree.profiles ?? []) {
-    for (const habit of profile.habits ?? []) {
-      const at = byId.get(habit.position);
-      if (!at) report('tree/dangling-position', `profile "${profile.id}"`, habit.position);
-      else if (!at.reads.some((read) => read.values.some((value) => value.id === habit.value)))
-        report('tree/dangling-value', `profile "${profile.id}"`, habit.value);
-    }
-  }
+  for (const profile of tree.profiles ?? []) checkText(profile, `profile "${profile.name}"`, report);
   return errors.length === 0 ? ok(tree) : err(errors);
 }

@@ -142,10 +142,11 @@ export interface RuleSet {
   readonly date?: string;
 }
 
+/** What one tree has to know of an athlete or an opponent of the gym; off, on and habits speak of that tree. */
 export interface Profile {
   readonly id: string;
   readonly name: string;
-  readonly of: 'partner' | 'opponent' | 'athlete';
+  readonly of: 'athlete' | 'opponent';
   readonly off?: readonly string[];
   readonly on?: readonly string[];
   readonly habits?: readonly { readonly position: PositionId; readonly value: ValueId; readonly share: number }[];
@@ -180,14 +181,19 @@ export interface TreeHeader {
   readonly contexts: readonly Context[];
   readonly schools: readonly string[];
   readonly starts: readonly Start[];
-  readonly ruleSets?: readonly RuleSet[];
-  readonly profiles?: readonly Profile[];
+  /** Ids of the gym's rule cards, athletes and opponents that the tree is looked at with. */
+  readonly ruleCards?: readonly string[];
+  readonly athletes?: readonly string[];
+  readonly opponents?: readonly string[];
   readonly dismissals?: readonly Dismissal[];
   readonly defaults?: Partial<Defaults>;
   readonly notes?: string;
 }
 
 export interface TreeDocument extends TreeHeader {
+  /** Looked up in the gym for this tree; never stored with it. */
+  readonly ruleSets?: readonly RuleSet[];
+  readonly profiles?: readonly Profile[];
   readonly positions: readonly Position[];
   readonly transitions: readonly Transition[];
 }

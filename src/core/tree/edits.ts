@@ -128,8 +128,7 @@ export function withoutValue(tree: TreeDocument, positionId: PositionId, valueId
     );
     return { ...t, when: whenWithout(t.when, (_, id) => id !== valueId), stoppedBy, contactRules };
   });
-  const profiles = tree.profiles?.map((p) => ({ ...p, habits: p.habits?.filter((h) => h.position !== positionId || h.value !== valueId) }));
-  return withProvokedThere(withPosition({ ...tree, transitions, profiles }, { ...position, reads }), positionId);
+  return withProvokedThere(withPosition({ ...tree, transitions }, { ...position, reads }), positionId);
 }
 
 /** Drops what the transitions at a position hope to provoke and neither of their ends shows any more. */
@@ -169,8 +168,7 @@ export function withoutPosition(tree: TreeDocument, id: PositionId): TreeDocumen
     );
     return { ...t, onFail: t.onFail === id ? undefined : t.onFail, parameters };
   });
-  const profiles = tree.profiles?.map((p) => ({ ...p, habits: p.habits?.filter((habit) => habit.position !== id) }));
-  return { ...next, transitions, profiles, positions: next.positions.filter((position) => position.id !== id) };
+  return { ...next, transitions, positions: next.positions.filter((position) => position.id !== id) };
 }
 
 /** Points a transition at another landing position; its origin and `when` stay, what it provoked at the old one does not. */

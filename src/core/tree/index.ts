@@ -5,6 +5,7 @@ export * from './document';
 export * from './edits';
 export * from './errors';
 export * from './meaning';
+export * from './ranges';
 export * from './swap';
 export * from './treeIndex';
 export * from './vocabulary';

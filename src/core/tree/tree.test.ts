@@ -3,7 +3,8 @@ import { describe, expect, it } from 'vitest';
 import { randomTree } from '../../../tests/support/randomTree';
 import { mine, position, reaction, tree } from '../../../tests/support/smallTree';
 import { checkTree } from './checkTree';
-import { applyDiff, diffOf, invertDiff } from './diff';
+import { applyDiff, invertDiff } from '../document';
+import { diffOf } from './diff';
 import type { TreeDocument } from './document';
 import {
   freshId, landingOf, withDismissal, withLanding, withNewGuard, withNewPosition, withNewTransition, withNewValue, withoutDismissal, withoutPosition, withoutTransition,
@@ -51,7 +52,7 @@ describe('diffs', () => {
     const diff = diffOf(doc, { ...doc, positions: [position('a', { name: 'mine' })] }, 'rename');
     expect(applyDiff({ ...doc, positions: [position('a', { name: 'theirs' })] }, diff)).toEqual({
       ok: false,
-      error: { kind: 'position', id: 'a' },
+      error: { list: 'positions', id: 'a' },
     });
   });
 });

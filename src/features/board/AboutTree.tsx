@@ -1,11 +1,11 @@
 import type { Dispatch } from 'react';
-import { CONTEXT_WORDS, CONTEXTS, DEFAULTS, type Defaults, type TreeDocument } from '@/core/tree';
-import { Field, selectClass } from '@/ui/Field';
+import { CONTEXT_WORDS, CONTEXTS, DEFAULTS, type Defaults, type TreeDocument, RANGES } from '@/core/tree';
 import { InlineName } from '@/ui/InlineName';
 import { ListLine, TextLine } from '@/ui/TextLine';
 import type { BoardAction } from './boardState';
 import { ChanceSelect } from './ChanceSelect';
 import { OFF_CHOICES, WORKS_CHOICES } from './wording';
+import { NumberField } from '@/ui/NumberField';
 
 /** The numbers that count where a move says none. */
 function TypedNothing({ tree, onChange }: { tree: TreeDocument; onChange: (defaults: TreeDocument['defaults']) => void }) {
@@ -39,19 +39,13 @@ function TypedNothing({ tree, onChange }: { tree: TreeDocument; onChange: (defau
           choices={OFF_CHOICES}
           onChange={(stopped) => put({ stopped })}
         />
-        <Field label="It takes, seconds">
-          <input
-            type="number"
-            min={1}
-            max={600}
-            className={selectClass}
-            placeholder={`${DEFAULTS.seconds} by default`}
-            value={said.seconds ?? ''}
-            onChange={(event) =>
-              put({ seconds: event.target.value === '' ? undefined : Math.min(600, Math.max(1, Number(event.target.value))) })
-            }
-          />
-        </Field>
+        <NumberField
+          label="It takes, seconds"
+          {...RANGES.seconds}
+          none={`${DEFAULTS.seconds} by default`}
+          value={said.seconds ?? null}
+          onChange={(seconds) => put({ seconds: seconds ?? undefined })}
+        />
       </div>
     </details>
   );

@@ -1,14 +1,19 @@
 'use client';
-import { useMemo, useReducer, useState } from 'react';
+import { useRouter } from 'next/navigation';
+import { useMemo, useState } from 'react';
+import { idToAddress } from '@/contracts/address';
+import { treeInGym } from '@/core/people';
 import { findUnanswered, isFiltering } from '@/core/structure';
 import { indexOf, type TreeDocument } from '@/core/tree';
 import { FilterDifference } from '@/client/FilterDifference';
 import { FilterRow } from '@/client/FilterRow';
+import { StaleDialog } from '@/client/store/StaleDialog';
 import { useUndoKeys } from '@/client/useUndoKeys';
 import { Caret } from '@/ui/Caret';
+import { StoredAlert } from '@/ui/StoredStrip';
 import { useAnalysis } from '@/workers/useAnalysis';
 import { BoardCanvas } from './BoardCanvas';
-import { openBoard, reduceBoard, type OpenedBoard } from './boardState';
+import type { OpenedBoard } from './boardState';
 import { BoardStrip } from './BoardStrip';
 import { findOptions } from './find';
 import { FindingsSheet } from './FindingsSheet';
@@ -17,10 +22,8 @@ import { RouteBar } from './RouteBar';
 import { RungSheet } from './RungSheet';
 import { SeenBy } from './SeenBy';
 import { shutOptions } from './shut';
-import { StaleDialog } from './StaleDialog';
 import { useCatalogue } from './useCatalogue';
-import { useFreshness } from './useFreshness';
-import { useSaveQueue } from './useSaveQueue';
+import { useBoard } from './useBoard';
 import { caretAnchor, routesThrough, sceneOf, type Scene } from './viewModel';
 
 const ROUND_SECONDS = 300;
@@ -39,16 +42,16 @@ function useScene(state: Parameters<typeof sceneOf>[0], routes: Parameters<typeo
 }
 
 export function BoardScreen(opened: OpenedBoard) {
-  const [state, dispatch] = useReducer(reduceBoard, opened, openBoard);
+  const { state, dispatch, edits } = useBoard(opened);
+  const router = useRouter();
   const [finding, setFinding] = useState(false);
   const [looking, setLooking] = useState(isFiltering(opened.filter));
   const { selected, caret, sheet, view, filter, swapped, gripsOn } = state;
-  const look = useMemo(() => lookAt(state.tree, filter, swapped), [state.tree, filter, swapped]);
+  const inGym = useMemo(() => treeInGym(state.tree, opened.book), [state.tree, opened.book]);
+  const look = useMemo(() => lookAt(inGym, filter, swapped), [inGym, filter, swapped]);
   const { seen: tree, shown } = look;
   const catalogue = useCatalogue(state.caret !== null, tree.owner);
   const seenState = useMemo(() => ({ ...state, tree: shown }), [state, shown]);
-  useSaveQueue(state, dispatch);
-  useFreshness(state, dispatch);
   const { odds, findings, of, pending } = useAnalysis(shown, ROUND_SECONDS);
   useUndoKeys({
     onUndo: () => dispatch({ type: 'undo' }),
@@ -67,6 +70,7 @@ export function BoardScreen(opened: OpenedBoard) {
     <div className="flex h-dvh flex-col">
       <BoardStrip
         state={state}
+        edits={edits}
         broken={broken}
         dispatch={dispatch}
         onFind={() => setFinding(true)}
@@ -74,8 +78,8 @@ export function BoardScreen(opened: OpenedBoard) {
         onLook={() => setLooking(!looking)}
       />
       {(looking || swapped || isFiltering(filter)) && (
-        <FilterRow tree={state.tree} filter={filter} onFilter={(next) => dispatch({ type: 'filter', filter: next })}>
-          <SeenBy tree={state.tree} swapped={swapped} dispatch={dispatch} />
+        <FilterRow tree={inGym} filter={filter} onFilter={(next) => dispatch({ type: 'filter', filter: next })}>
+          <SeenBy tree={inGym} swapped={swapped} dispatch={dispatch} />
         </FilterRow>
       )}
       {finding && (
@@ -92,11 +96,7 @@ export function BoardScreen(opened: OpenedBoard) {
           />
         </div>
       )}
-      {state.problem && (
-        <p role="alert" className="border-b border-red bg-tint px-4 py-1">
-          {state.problem}
-        </p>
-      )}
+      <StoredAlert why={[edits.stored.why]} onRead={() => edits.session.dispatch({ type: 'read' })} />
       <main className="grid min-h-0 flex-1 grid-cols-[minmax(0,1fr)_300px] max-[900px]:grid-cols-1 max-[900px]:grid-rows-[60vh_auto] max-[900px]:overflow-auto">
         <h1 className="sr-only">{tree.name}: the board</h1>
         <div className="flex min-h-0 flex-col">
@@ -131,7 +131,7 @@ export function BoardScreen(opened: OpenedBoard) {
             />
           ) : (
             <>
-              <FilterDifference tree={state.tree} filter={filter} onPlace={(id) => dispatch({ type: 'select', position: id })} />
+              <FilterDifference tree={inGym} filter={filter} onPlace={(id) => dispatch({ type: 'select', position: id })} />
               <FindingsSheet tree={tree} of={of} findings={findings} pending={pending} dispatch={dispatch} />
             </>
           )}
@@ -142,7 +142,7 @@ export function BoardScreen(opened: OpenedBoard) {
           </p>
         </aside>
       </main>
-      <StaleDialog state={state} dispatch={dispatch} />
+      <StaleDialog what="tree" state={edits.state} session={edits.session} onCopied={(id) => router.push(`/board/${idToAddress(id)}`)} />
     </div>
   );
 }

@@ -1,8 +1,11 @@
 'use client';
 import type { Dispatch } from 'react';
+import { screenLinks } from '@/client/screenLinks';
+import type { OpenDocument } from '@/client/store/useDocument';
 import { queryOf } from '@/contracts/filterQuery';
+import type { TreeDocument } from '@/core/tree';
 import { AppStrip } from '@/ui/AppStrip';
-import { screenLinks } from '@/ui/screenLinks';
+import { StoredStatus } from '@/ui/StoredStrip';
 import { StripButton } from '@/ui/StripButton';
 import { plural } from '@/ui/figures';
 import type { BoardAction, BoardState, BoardView } from './boardState';
@@ -16,6 +19,7 @@ const VIEWS: readonly (readonly [BoardView, string])[] = [
 
 interface Props {
   readonly state: BoardState;
+  readonly edits: OpenDocument<TreeDocument>;
   readonly broken: number;
   readonly dispatch: Dispatch<BoardAction>;
   readonly onFind: () => void;
@@ -24,12 +28,7 @@ interface Props {
   readonly onLook: () => void;
 }
 
-function saveWord({ pending, problem }: BoardState): string {
-  if (problem) return 'not stored';
-  return pending.length > 0 ? 'storing …' : 'stored';
-}
-
-export function BoardStrip({ state, broken, dispatch, onFind, looking, onLook }: Props) {
+export function BoardStrip({ state, edits, broken, dispatch, onFind, looking, onLook }: Props) {
   const select = (view: BoardView) => dispatch({ type: 'view', view });
   return (
     <AppStrip title={state.tree.name} links={screenLinks(state.tree.id, 'Board', queryOf(state.filter))}>
@@ -40,17 +39,15 @@ export function BoardStrip({ state, broken, dispatch, onFind, looking, onLook }:
           </StripButton>
         ))}
       </div>
-      <span role="status" className="ml-auto text-[13px] text-soft">
-        {saveWord(state)}
-      </span>
+      <StoredStatus stored={edits.stored} className="ml-auto" />
       <StripButton aria-expanded={looking} onClick={onLook}>
         For whom
       </StripButton>
       <StripButton onClick={onFind}>Find /</StripButton>
-      <StripButton disabled={state.past.length === 0} onClick={() => dispatch({ type: 'undo' })}>
+      <StripButton disabled={edits.undoes === null} title={edits.undoes ?? undefined} onClick={() => dispatch({ type: 'undo' })}>
         Undo
       </StripButton>
-      <StripButton disabled={state.future.length === 0} onClick={() => dispatch({ type: 'redo' })}>
+      <StripButton disabled={edits.redoes === null} title={edits.redoes ?? undefined} onClick={() => dispatch({ type: 'redo' })}>
         Redo
       </StripButton>
       <StripButton onClick={() => dispatch({ type: 'sheet', sheet: 'findings' })} className="font-semibold text-red!">

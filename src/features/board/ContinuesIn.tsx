@@ -1,10 +1,12 @@
+import { idToAddress } from '@/contracts/address';
 import Link from 'next/link';
 import { useState } from 'react';
+import { listDocuments, readDocument } from '@/client/documents';
 import type { Position } from '@/core/tree';
 import { Field, selectClass } from '@/ui/Field';
 
 interface Other {
-  readonly treeId: string;
+  readonly id: string;
   readonly name: string;
 }
 interface Place {
@@ -16,11 +18,6 @@ interface Props {
   readonly onChange: (label: string, patch: Partial<Position>) => void;
 }
 
-const get = async <T,>(path: string): Promise<T | null> => {
-  const response = await fetch(path).catch(() => null);
-  return response?.ok ? ((await response.json()) as T) : null;
-};
-
 /** A link to a place of another tree, where this one goes on: no copy, and no dead end. */
 export function ContinuesIn({ position, onChange }: Props) {
   const [trees, setTrees] = useState<readonly Other[] | null>(null);
@@ -29,20 +26,20 @@ export function ContinuesIn({ position, onChange }: Props) {
   const [problem, setProblem] = useState(false);
   const link = position.continuesIn;
   const open = async () => {
-    const found = await get<{ trees: Other[] }>('/api/trees');
-    setProblem(!found);
-    setTrees(found?.trees ?? null);
+    const found = await listDocuments('tree');
+    setProblem(!found.ok);
+    setTrees(found.ok ? found.value.documents : null);
   };
   const choose = async (treeId: string) => {
     setChosen(treeId);
-    const file = await get<{ positions: Place[] }>(`/api/trees/${encodeURIComponent(treeId)}/file`);
-    setProblem(!file);
-    setPlaces(file?.positions ?? []);
+    const read = await readDocument<{ positions: readonly Place[] }>('tree', treeId);
+    setProblem(!read.ok);
+    setPlaces(read.ok ? read.value.document.positions : []);
   };
   if (link)
     return (
       <p>
-        <Link className="underline" href={`/board/${encodeURIComponent(link.tree)}?show=hub&at=${encodeURIComponent(link.position)}`}>
+        <Link className="underline" href={`/board/${idToAddress(link.tree)}?show=hub&at=${encodeURIComponent(link.position)}`}>
           Goes on in “{link.tree}”
         </Link>{' '}
         <button type="button" className="min-h-8 text-red underline" onClick={() => onChange('link removed', { continuesIn: undefined })}>
@@ -61,7 +58,7 @@ export function ContinuesIn({ position, onChange }: Props) {
           <select className={selectClass} value={chosen ?? ''} onChange={(event) => void choose(event.target.value)}>
             <option value="">choose a tree</option>
             {trees.map((tree) => (
-              <option key={tree.treeId} value={tree.treeId}>
+              <option key={tree.id} value={tree.id}>
                 {tree.name}
               </option>
             ))}

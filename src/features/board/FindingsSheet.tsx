@@ -1,4 +1,5 @@
 'use client';
+import { idToAddress } from '@/contracts/address';
 import Link from 'next/link';
 import { useState, type Dispatch } from 'react';
 import { SetAside } from '@/client/SetAside';
@@ -55,7 +56,7 @@ function Item({ tree, of, finding, dispatch }: ItemProps) {
         {finding.kind === 'grips' ? (
           <Link
             className="min-h-8 font-medium underline decoration-red decoration-2 underline-offset-4"
-            href={`/grips/${encodeURIComponent(tree.id)}?${finding.transition === null ? `place=${encodeURIComponent(finding.position)}` : `at=${encodeURIComponent(finding.transition)}`}`}
+            href={`/grips/${idToAddress(tree.id)}?${finding.transition === null ? `place=${encodeURIComponent(finding.position)}` : `at=${encodeURIComponent(finding.transition)}`}`}
           >
             {text.action}
           </Link>

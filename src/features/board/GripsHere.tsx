@@ -1,3 +1,4 @@
+import { idToAddress } from '@/contracts/address';
 import { useMemo, type Dispatch } from 'react';
 import Link from 'next/link';
 import { contactKey, sayContact } from '@/core/grips';
@@ -55,7 +56,7 @@ export function GripsHere({ tree, position, on, dispatch }: Props) {
       {mine.length + sure.length + here.length === 0 && <p className="text-soft">Who holds what here is not said yet.</p>}
       <Link
         className="inline-block min-h-8 py-1 underline"
-        href={`/grips/${encodeURIComponent(tree.id)}?place=${encodeURIComponent(position.id)}`}
+        href={`/grips/${idToAddress(tree.id)}?place=${encodeURIComponent(position.id)}`}
       >
         Say what is held
       </Link>

@@ -1,9 +1,9 @@
 'use client';
+import { idToAddress } from '@/contracts/address';
 import Link from 'next/link';
 import { useMemo, type Dispatch } from 'react';
 import { findUsage } from '@/core/structure';
-import { defaultsOf, withoutTransition, withTransition, type Transition, type TreeDocument } from '@/core/tree';
-import { Field, selectClass } from '@/ui/Field';
+import { defaultsOf, withoutTransition, withTransition, type Transition, type TreeDocument, RANGES } from '@/core/tree';
 import { plural } from '@/ui/figures';
 import { InlineName } from '@/ui/InlineName';
 import type { BoardAction } from './boardState';
@@ -13,6 +13,7 @@ import { MoveDetails } from './MoveDetails';
 import { ParameterList } from './ParameterList';
 import { ProvokesList } from './ProvokesList';
 import { OFF_CHOICES, WORKS_CHOICES } from './wording';
+import { NumberField } from '@/ui/NumberField';
 
 interface Props {
   readonly tree: TreeDocument;
@@ -42,30 +43,22 @@ export function TransitionEditor({ tree, move, dispatch }: Props) {
         />
       )}
       <div className="grid grid-cols-2 gap-2">
-        <Field label="Seconds">
-          <input
-            type="number"
-            min={1}
-            max={600}
-            className={selectClass}
-            placeholder={`${defaults.seconds} by default`}
-            value={move.seconds ?? ''}
-            onChange={(event) =>
-              edit('seconds', { seconds: event.target.value === '' ? undefined : Math.min(3600, Math.max(0, Number(event.target.value))) })
-            }
-          />
-        </Field>
-        <Field label="Comes first (larger wins)">
-          <input
-            type="number"
-            min={-9}
-            max={9}
-            step={1}
-            className={selectClass}
-            value={move.priority ?? 0}
-            onChange={(event) => edit('priority', { priority: Math.round(Number(event.target.value)) || undefined })}
-          />
-        </Field>
+        <NumberField
+          label="Seconds"
+          {...RANGES.seconds}
+          none={`${defaults.seconds} by default`}
+          className="w-full"
+          value={move.seconds ?? null}
+          onChange={(seconds) => edit('seconds', { seconds: seconds ?? undefined })}
+        />
+        <NumberField
+          label="Comes first (larger wins)"
+          {...RANGES.priority}
+          none="0"
+          className="w-full"
+          value={move.priority ?? null}
+          onChange={(priority) => edit('priority', { priority: priority || undefined })}
+        />
       </div>
       <FitList tree={tree} move={move} dispatch={dispatch} />
       <details>
@@ -123,7 +116,7 @@ export function TransitionEditor({ tree, move, dispatch }: Props) {
         >
           Lands elsewhere …
         </button>
-        <Link className="min-h-9 py-1.5 underline" href={`/grips/${encodeURIComponent(tree.id)}?at=${encodeURIComponent(move.id)}`}>
+        <Link className="min-h-9 py-1.5 underline" href={`/grips/${idToAddress(tree.id)}?at=${encodeURIComponent(move.id)}`}>
           Grips
         </Link>
         <button

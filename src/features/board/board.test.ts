@@ -1,18 +1,22 @@
 import { describe, expect, it } from 'vitest';
 import { sayContact } from '@/core/grips';
 import { findOdds } from '@/core/odds';
-import { diffOf, emptyTree, sayHis, sayMine, withNewGuard, type TreeDocument } from '@/core/tree';
+import { EMPTY_BOOK } from '@/core/people';
+import { emptyTree, sayHis, sayMine, type TreeDocument } from '@/core/tree';
 import { findFindings } from '@/core/structure';
 import { layoutBoard } from '@/core/board';
 import { demoTree } from '../../../demo/demoTree';
-import { openBoard, reduceBoard, type BoardAction, type BoardState } from './boardState';
+import { boardOn, openBoard, reduceBoard, type BoardAction, type BoardState } from './boardState';
 import { landingCaret, landingOptions, landOn, landOnNew, nextBroken, typeGuard, typeValue } from './branch';
 import { firstHold, holdsOnArrival, mineAt, shutOptions, theirGripsAt } from './shut';
 import { caretAnchor, followFrom, neighbourInRow, routesThrough, sceneOf } from './viewModel';
 import { findingText, shareText } from './wording';
 
-const open = (tree: TreeDocument): BoardState => openBoard({ tree, revision: 1, view: 'tree', selected: null, guard: null, filter: {} });
-const play = (state: BoardState, ...actions: BoardAction[]): BoardState => actions.reduce(reduceBoard, state);
+const open = (tree: TreeDocument): BoardState =>
+  boardOn(openBoard({ tree, revision: 1, view: 'tree', selected: null, guard: null, filter: {}, book: EMPTY_BOOK }), tree);
+/** The board and its tree through a row of actions; the tree is edited as the store does it. */
+const play = (state: BoardState, ...actions: BoardAction[]): BoardState =>
+  actions.reduce((now, action) => boardOn(reduceBoard(now, action), action.type === 'edit' ? action.tree : now.tree), state);
 
 /** Types a first branch: a guard, what he does, my answer, the settled pin. */
 function firstBranch(): BoardState {
@@ -103,40 +107,6 @@ describe('building a branch from the keyboard', () => {
     }
     expect(seen.size).toBe(gaps);
     expect(seen.has(`${(at as { position: string }).position}/${(at as { value: string }).value}`)).toBe(true);
-  });
-});
-
-describe('undo, redo and saving', () => {
-  it('undoes everything to the empty tree and back', () => {
-    const done = firstBranch();
-    const undone = play(done, ...done.past.map((): BoardAction => ({ type: 'undo' })));
-    expect(undone.tree).toEqual(emptyTree('t', 'T'));
-    const redone = play(undone, ...undone.future.map((): BoardAction => ({ type: 'redo' })));
-    expect(redone.tree).toEqual(done.tree);
-    expect(redone.pending).toHaveLength(done.past.length * 3);
-  });
-  it('forgets what was stored and keeps what was not', () => {
-    const state = play(firstBranch(), { type: 'saved', count: 2, revision: 3 });
-    expect(state).toMatchObject({ revision: 3, pending: { length: 1 } });
-  });
-  it('a stale window can put its edits on top, or take the other ones', () => {
-    const base = withNewGuard(emptyTree('t', 'T'), 'Half').tree;
-    const there = { ...base, positions: base.positions.map((position) => ({ ...position, name: 'Half guard' })) };
-    const stale = { saved: false as const, revision: 2, tree: there, since: [{ revision: 2, label: 'renamed', madeAt: '', madeBy: null }] };
-    const added = withNewGuard(base, 'Closed').tree;
-    // The list of starts is one record, so a second guard fits as long as nobody else added one.
-    const mineOnTop = play(open(base), { type: 'edit', label: 'closed', tree: added }, { type: 'stale', stale }, { type: 'mineOnTop' });
-    expect(mineOnTop.tree.positions.map((position) => position.name)).toEqual(['Half guard', 'Closed']);
-    expect(mineOnTop).toMatchObject({ revision: 2, stale: null, pending: { length: 1 } });
-    const theirs = play(open(base), { type: 'edit', label: 'closed', tree: added }, { type: 'stale', stale }, { type: 'takeTheirs' });
-    expect(theirs).toMatchObject({ tree: there, pending: [], revision: 2 });
-  });
-  it('an undo that no longer fits says so and changes nothing', () => {
-    const state = firstBranch();
-    const foreign = { ...state, past: [diffOf(emptyTree('t', 'T'), withNewGuard(emptyTree('t', 'T'), 'Other').tree, 'other')] };
-    const after = play(foreign, { type: 'undo' });
-    expect(after.tree).toBe(state.tree);
-    expect(after.problem).toContain('no longer fits');
   });
 });
 

@@ -1,7 +1,6 @@
-import type { SaveOutcome } from '@/contracts/changes';
-import { swapAthletes } from '@/core/grips';
+import type { GymBook } from '@/core/people';
 import type { Filter } from '@/core/structure';
-import { applyDiff, diffOf, invertDiff, type Contact, type Diff, type PositionId, type TreeDocument, type When } from '@/core/tree';
+import type { Contact, PositionId, TreeDocument, When } from '@/core/tree';
 
 export type BoardView = 'tree' | 'guard' | 'hub' | 'route';
 /** What the open caret is typing; each step of a branch follows from the one before. */
@@ -29,15 +28,9 @@ export type Caret =
       readonly transition: string | null;
     };
 
-type Stale = Extract<SaveOutcome, { saved: false }>;
+/** What the board shows and where the coach is on it; the tree itself is kept, undone and stored by the client's store. */
 export interface BoardState {
   readonly tree: TreeDocument;
-  /** Revision of the stored tree that `pending` builds on. */
-  readonly revision: number;
-  readonly past: readonly Diff[];
-  readonly future: readonly Diff[];
-  /** Edits not yet stored, oldest first. */
-  readonly pending: readonly Diff[];
   readonly selected: PositionId | null;
   /** Number of the section in focus on the selected rung. */
   readonly section: number;
@@ -55,9 +48,9 @@ export interface BoardState {
   readonly gripsOn: readonly Contact[];
   /** Seen by the owner's opponent: what is edited comes from the other side. */
   readonly swapped: boolean;
-  readonly stale: Stale | null;
-  readonly problem: string | null;
 }
+/** All of it but the tree. */
+export type BoardLook = Omit<BoardState, 'tree'>;
 
 export type BoardAction =
   | {
@@ -69,11 +62,6 @@ export type BoardAction =
     }
   | { readonly type: 'undo' }
   | { readonly type: 'redo' }
-  | { readonly type: 'saved'; readonly count: number; readonly revision: number }
-  | { readonly type: 'stale'; readonly stale: Stale }
-  | { readonly type: 'takeTheirs' }
-  | { readonly type: 'mineOnTop' }
-  | { readonly type: 'problem'; readonly problem: string | null }
   | { readonly type: 'select'; readonly position: PositionId | null; readonly section?: number; readonly guard?: PositionId | null }
   | { readonly type: 'view'; readonly view: BoardView; readonly guard?: PositionId | null }
   | { readonly type: 'route'; readonly route: number }
@@ -91,30 +79,31 @@ export interface OpenedBoard {
   readonly selected: PositionId | null;
   readonly guard: PositionId | null;
   readonly filter: Filter;
+  /** The gym's cards and people. */
+  readonly book: GymBook;
 }
 
-export function openBoard(opened: OpenedBoard): BoardState {
-  const caret: Caret | null = opened.tree.positions.length === 0 ? { kind: 'guard' } : null;
+export function openBoard({ tree, view, selected, guard, filter }: OpenedBoard): BoardLook {
+  const caret: Caret | null = tree.positions.length === 0 ? { kind: 'guard' } : null;
   return {
-    ...opened,
-    past: [],
-    future: [],
-    pending: [],
+    view,
+    selected,
+    guard,
+    filter,
     section: 0,
     route: 0,
     unfolded: false,
     caret,
-    sheet: opened.selected === null ? 'findings' : 'rung',
+    sheet: selected === null ? 'findings' : 'rung',
     swapped: false,
     gripsOn: [],
-    stale: null,
-    problem: null,
   };
 }
 
-/** A position that was just deleted or undone away can no longer be selected. */
-function withValidSelection(state: BoardState): BoardState {
-  const has = (id: PositionId | null): boolean => id === null || state.tree.positions.some((position) => position.id === id);
+/** The board on a tree: a position that was just deleted or undone away can no longer be selected. */
+export function boardOn(look: BoardLook, tree: TreeDocument): BoardState {
+  const state = { ...look, tree };
+  const has = (id: PositionId | null): boolean => id === null || tree.positions.some((position) => position.id === id);
   const selected = has(state.selected) ? state.selected : null;
   const caretAt = state.caret && 'position' in state.caret ? state.caret.position : null;
   return {
@@ -125,72 +114,18 @@ function withValidSelection(state: BoardState): BoardState {
   };
 }
 
-function withDiff(state: BoardState, diff: Diff, history: Pick<BoardState, 'past' | 'future'>): BoardState {
-  const applied = applyDiff(state.tree, diff);
-  if (!applied.ok)
-    return { ...state, problem: `"${diff.label}" no longer fits: ${applied.error.kind} "${applied.error.id}" was changed since.` };
-  return withValidSelection({ ...state, ...history, tree: applied.value, pending: [...state.pending, diff], problem: null });
-}
-
-/** The edits of this window that still fit on the stored tree, and those that do not. */
-export function mergeOnto(
-  tree: TreeDocument,
-  pending: readonly Diff[],
-): { tree: TreeDocument; fitting: readonly Diff[]; clashing: readonly Diff[] } {
-  const fitting: Diff[] = [];
-  const clashing: Diff[] = [];
-  let next = tree;
-  for (const diff of pending) {
-    const applied = applyDiff(next, diff);
-    if (applied.ok) {
-      next = applied.value;
-      fitting.push(diff);
-    } else clashing.push(diff);
-  }
-  return { tree: next, fitting, clashing };
-}
-
-export function reduceBoard(state: BoardState, action: BoardAction): BoardState {
+/** What an action changes in the look of the board; the edit itself goes to the store. */
+export function reduceBoard(state: BoardLook, action: BoardAction): BoardLook {
   switch (action.type) {
     case 'edit': {
-      const diff = diffOf(state.tree, state.swapped ? swapAthletes(action.tree) : action.tree, action.label);
       const caret = action.caret === undefined ? state.caret : action.caret;
       // The sheet goes along with the caret; one hub stays the one hub that was asked for.
       const follows = action.caret && 'position' in action.caret && state.view !== 'hub' ? action.caret.position : state.selected;
-      const moved = { ...state, caret, selected: action.select === undefined ? follows : action.select };
-      return diff.changes.length === 0 ? moved : withDiff(moved, diff, { past: [...state.past, diff], future: [] });
+      return { ...state, caret, selected: action.select === undefined ? follows : action.select };
     }
-    case 'undo': {
-      const last = state.past.at(-1);
-      return last ? withDiff(state, invertDiff(last), { past: state.past.slice(0, -1), future: [...state.future, last] }) : state;
-    }
-    case 'redo': {
-      const next = state.future.at(-1);
-      return next ? withDiff(state, next, { past: [...state.past, next], future: state.future.slice(0, -1) }) : state;
-    }
-    case 'saved':
-      return { ...state, revision: action.revision, pending: state.pending.slice(action.count), problem: null };
-    case 'stale':
-      return { ...state, stale: action.stale };
-    case 'takeTheirs':
-      return state.stale
-        ? withValidSelection({
-            ...state,
-            tree: state.stale.tree,
-            revision: state.stale.revision,
-            pending: [],
-            past: [],
-            future: [],
-            stale: null,
-          })
-        : state;
-    case 'mineOnTop': {
-      if (!state.stale) return state;
-      const merged = mergeOnto(state.stale.tree, state.pending);
-      return withValidSelection({ ...state, tree: merged.tree, revision: state.stale.revision, pending: merged.fitting, stale: null });
-    }
-    case 'problem':
-      return { ...state, problem: action.problem };
+    case 'undo':
+    case 'redo':
+      return state;
     case 'select':
       return {
         ...state,

@@ -1,5 +1,6 @@
 import { useEffect, useState } from 'react';
-import type { Catalogue, GymEntry } from '@/core/catalogue';
+import { readDocument } from '@/client/documents';
+import type { Catalogue, GymsWords } from '@/core/catalogue';
 import type { Owner } from '@/core/tree';
 
 /** The catalogue as this gym sees it, fetched from this server when it is first wanted (a caret opens); null until then. */
@@ -9,12 +10,13 @@ export function useCatalogue(wanted: boolean, owner: Owner): Catalogue | null {
     if (!wanted) return;
     let current = true;
     void (async () => {
-      const [{ catalogueFor, getCatalogue, withGymEntries }, own] = await Promise.all([
+      const [{ catalogueFor, entriesOf, getCatalogue, withGymEntries }, own] = await Promise.all([
         import('@/core/catalogue'),
-        // Without the gym's own entries the shipped ones still serve.
-        fetch('/api/catalogue').then((response) => response.json() as Promise<{ entries?: GymEntry[] }>).catch(() => ({ entries: [] })), // prettier-ignore
+        readDocument<GymsWords>('catalogueWords', 'own'),
       ]);
-      if (current) setCatalogue(catalogueFor(withGymEntries(getCatalogue(), own.entries ?? []).catalogue, owner));
+      // Without the gym's own entries the shipped ones still serve.
+      const entries = own.ok ? entriesOf(own.value.document) : [];
+      if (current) setCatalogue(catalogueFor(withGymEntries(getCatalogue(), entries).catalogue, owner));
     })();
     return () => {
       current = false;

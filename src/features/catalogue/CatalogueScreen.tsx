@@ -1,17 +1,21 @@
 'use client';
+import { useRouter } from 'next/navigation';
 import { useState } from 'react';
-import { catalogueFor, findTakeable, findTaken, findUnconfirmed, searchCatalogue, searchMoves, withConfirmed, withEntry, withTakenTransition, type CataloguePosition, type GymEntry } from '@/core/catalogue'; // prettier-ignore
+import { idToAddress } from '@/contracts/address';
+import { catalogueFor, findTakeable, findTaken, findUnconfirmed, searchCatalogue, searchMoves, withConfirmed, withEntry, withTakenTransition, type CataloguePosition, type GymsWords } from '@/core/catalogue'; // prettier-ignore
 import { groupBy } from '@/core/base';
 import { sayHis, sayMine, type Family, type TreeDocument } from '@/core/tree';
 import { buttonClass } from '@/ui/Field';
 import { plural } from '@/ui/figures';
-import { screenLinks } from '@/ui/screenLinks';
+import { screenLinks } from '@/client/screenLinks';
 import { StoredStrip } from '@/ui/StoredStrip';
 import { useGymCatalogue } from '@/client/useGymCatalogue';
 import { EntrySheet } from './EntrySheet';
 import { HeldTargets } from './HeldTargets';
 import { OwnPlaces } from './OwnPlaces';
-import { useTreeEdits } from '@/client/useTreeEdits';
+import { worstOf } from '@/client/store/documentState';
+import { StaleDialog } from '@/client/store/StaleDialog';
+import { useDocument } from '@/client/store/useDocument';
 
 const FAMILY_TITLES: Record<Family, string> = {
   open: 'Open guards',
@@ -37,13 +41,14 @@ interface Props {
   readonly revision: number;
   readonly at: string | null;
   /** What this gym changed in the catalogue and added. */
-  readonly entries: readonly GymEntry[];
+  readonly words: { readonly document: GymsWords; readonly revision: number };
 }
 
 /** Everything the program knows of the sport, to look up and to take into the tree. */
-export function CatalogueScreen({ tree: opened, revision, at, entries }: Props) {
-  const own = useGymCatalogue(entries);
-  const { tree, isStored, problem, edit } = useTreeEdits(opened, revision);
+export function CatalogueScreen({ tree: opened, revision, at, words }: Props) {
+  const own = useGymCatalogue(words);
+  const { document: tree, state, stored, edit, session } = useDocument<TreeDocument>('tree', { document: opened, revision });
+  const router = useRouter();
   const { leftOver } = own;
   const catalogue = catalogueFor(own.catalogue, tree.owner);
   const [typed, setTyped] = useState('');
@@ -59,7 +64,12 @@ export function CatalogueScreen({ tree: opened, revision, at, entries }: Props) 
     edit(`${item.position.name} from the catalogue`, (now) => withEntry(now, item, { start: GUARDS.includes(item.position.family) && item.position.lines.length === 0 }).tree); // prettier-ignore
   return (
     <div className="flex h-dvh flex-col">
-      <StoredStrip title={tree.name} links={screenLinks(tree.id, 'Catalogue')} isStored={isStored} problems={[...own.problems, problem]} />
+      <StoredStrip
+        title={tree.name}
+        links={screenLinks(tree.id, 'Catalogue')}
+        stored={worstOf([stored, own.words.stored])}
+        onRead={() => [session, own.words.session].forEach((one) => one.dispatch({ type: 'read' }))}
+      />
       <main className="grid min-h-0 flex-1 grid-cols-[300px_minmax(0,1fr)_300px] max-lg:grid-cols-1 max-lg:overflow-auto">
         <h1 className="sr-only">Catalogue</h1>
         <nav aria-label="Entries" className="overflow-y-auto border-r-2 border-ink p-4 max-lg:max-h-72 max-lg:border-r-0">
@@ -118,7 +128,7 @@ export function CatalogueScreen({ tree: opened, revision, at, entries }: Props) 
             own={own}
             catalogue={catalogue}
             entry={entry}
-            onEntry={(change) => void own.edit(change)}
+            onEntry={own.edit}
             onTake={() => take(entry)}
             onConfirm={(id) => edit('confirmed', (now) => withConfirmed(now, id))}
             onShow={setShown}
@@ -173,7 +183,10 @@ export function CatalogueScreen({ tree: opened, revision, at, entries }: Props) 
             tree={tree}
             catalogue={catalogue}
             leftOver={leftOver}
-            onEntry={(change, id) => void own.edit(change).then((taken) => taken && id !== null && setShown(id))}
+            onEntry={(change, id) => {
+              own.edit(change);
+              if (id !== null) setShown(id);
+            }}
           />
           {unconfirmed.positions.length + unconfirmed.transitions.length > 0 && (
             <p className="mt-4 border-t border-hair pt-2 text-soft">
@@ -184,6 +197,8 @@ export function CatalogueScreen({ tree: opened, revision, at, entries }: Props) 
           <HeldTargets />
         </aside>
       </main>
+      <StaleDialog what="tree" state={state} session={session} onCopied={(id) => router.push(`/catalogue/${idToAddress(id)}`)} />
+      <StaleDialog what="catalogue" state={own.words.state} session={own.words.session} />
     </div>
   );
 }

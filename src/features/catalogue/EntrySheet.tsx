@@ -1,6 +1,6 @@
+import { idToAddress } from '@/contracts/address';
 import Link from 'next/link';
-import type { GymEntryEdit } from '@/contracts/gymEntry';
-import { aliasesOfWords, findTaken, type Catalogue, type CataloguePosition, type GymsCatalogue } from '@/core/catalogue';
+import { aliasesOfWords, findTaken, type Catalogue, type CataloguePosition, type GymsCatalogue, type GymEntryEdit } from '@/core/catalogue';
 import { asSentence, DISTANCE_WORDS, sayMove, sayShown, STANCE_WORDS, TEMPO_WORDS, type TreeDocument } from '@/core/tree';
 import { buttonClass } from '@/ui/Field';
 import { EntryWords, MoveWords } from './EntryWords';
@@ -45,7 +45,7 @@ export function EntrySheet({ tree, catalogue, own, entry, onEntry, onTake, onCon
       <div className="my-3 flex flex-wrap items-center gap-4">
         {mine ? (
           <>
-            <Link className="underline" href={`/board/${encodeURIComponent(tree.id)}?show=hub&at=${encodeURIComponent(mine.id)}`}>
+            <Link className="underline" href={`/board/${idToAddress(tree.id)}?show=hub&at=${encodeURIComponent(mine.id)}`}>
               In your tree{mine.name === position.name ? '' : ` as ${mine.name}`}
             </Link>
             {mine.fromCatalogue && (

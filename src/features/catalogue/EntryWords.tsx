@@ -1,5 +1,4 @@
-import type { GymEntryEdit } from '@/contracts/gymEntry';
-import { getCatalogue, type Catalogue, type CataloguePosition, type CatalogueTransition, type PositionChange, type TransitionChange } from '@/core/catalogue'; // prettier-ignore
+import { getCatalogue, type Catalogue, type CataloguePosition, type CatalogueTransition, type PositionChange, type TransitionChange, type GymEntryEdit } from '@/core/catalogue'; // prettier-ignore
 import { sayShown } from '@/core/tree';
 import { ListLine, TextLine } from '@/ui/TextLine';
 

@@ -1,6 +1,6 @@
+import { idToAddress } from '@/contracts/address';
 import Link from 'next/link';
-import type { GymEntryEdit } from '@/contracts/gymEntry';
-import { entriesFromTree, findTaken, lacksForEntry, type Catalogue, type GymEntry } from '@/core/catalogue';
+import { entriesFromTree, findTaken, lacksForEntry, type Catalogue, type GymEntry, type GymEntryEdit } from '@/core/catalogue';
 import type { TreeDocument } from '@/core/tree';
 import { plural } from '@/ui/figures';
 
@@ -40,7 +40,7 @@ export function OwnPlaces({ tree, catalogue, leftOver, onEntry }: Props) {
               {lacks.length > 0 ? (
                 <p className="text-[13px] text-soft">
                   First say{' '}
-                  <Link className="underline" href={`/board/${encodeURIComponent(tree.id)}?show=hub&at=${encodeURIComponent(position.id)}`}>
+                  <Link className="underline" href={`/board/${idToAddress(tree.id)}?show=hub&at=${encodeURIComponent(position.id)}`}>
                     on the board
                   </Link>{' '}
                   {lacks.map((field) => LACK_WORDS[field]).join(', ')}.

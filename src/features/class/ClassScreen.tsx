@@ -1,20 +1,26 @@
 'use client';
+import { idToAddress } from '@/contracts/address';
 import Link from 'next/link';
 import { useRouter } from 'next/navigation';
-import { useEffect, useMemo, useRef, useState } from 'react';
+import { useMemo, useState } from 'react';
 import { FilterDifference } from '@/client/FilterDifference';
 import { FilterRow } from '@/client/FilterRow';
-import type { ClassPlan } from '@/contracts/classPlan';
+import type { ClassDocument } from '@/documents/class/schema';
+import { StaleDialog } from '@/client/store/StaleDialog';
+import { useDocument } from '@/client/store/useDocument';
+import { useUndoKeys } from '@/client/useUndoKeys';
+import { treeInGym, type GymBook } from '@/core/people';
 import { isFiltering, type Filter } from '@/core/structure';
-import type { Refusal } from '@/contracts/changes';
 import { classSheetOf, minutesInWords, minutesText, unitTitle } from '@/core/drills';
 import type { TreeDocument } from '@/core/tree';
 import { AppStrip } from '@/ui/AppStrip';
+import { StoredAlert, StoredStatus } from '@/ui/StoredStrip';
 import { buttonClass } from '@/ui/Field';
-import { screenLinks } from '@/ui/screenLinks';
+import { screenLinks } from '@/client/screenLinks';
 import { plural } from '@/ui/figures';
 import { BranchPicker } from './BranchPicker';
 import { ChosenBranches } from './ChosenBranches';
+import { ClassChoice } from './ClassChoice';
 import { branchKey, classModelOf, dropTitles } from './classModel';
 import { MinuteRail } from './MinuteRail';
 import { SettingsForm } from './SettingsForm';
@@ -22,49 +28,21 @@ import { UnitSheet } from './UnitSheet';
 
 interface Props {
   readonly tree: TreeDocument;
-  readonly plan: ClassPlan;
+  readonly book: GymBook;
+  readonly plan: ClassDocument;
   readonly revision: number;
-}
-
-/** Stores the plan after each change, one request at a time, the newest last. */
-function usePlanStore(treeId: string, opened: ClassPlan, openedRevision: number) {
-  const [plan, setPlan] = useState(opened);
-  const [problem, setProblem] = useState<string | null>(null);
-  const [stored, setStored] = useState(opened);
-  const revision = useRef(openedRevision);
-  const busy = useRef(false);
-  useEffect(() => {
-    if (busy.current || plan === stored || problem) return;
-    busy.current = true;
-    const sent = plan;
-    void fetch(`/api/trees/${encodeURIComponent(treeId)}/plan`, {
-      method: 'PUT',
-      headers: { 'content-type': 'application/json' },
-      body: JSON.stringify({ plan: sent, baseRevision: revision.current }),
-    })
-      .then(async (response) => {
-        busy.current = false;
-        if (!response.ok) return setProblem(((await response.json()) as Refusal).problems.join(' '));
-        revision.current = ((await response.json()) as { revision: number }).revision;
-        setStored(sent);
-      })
-      .catch(() => {
-        busy.current = false;
-        setProblem('The server does not answer. Your class is kept in this window; change anything to try again.');
-      });
-  }, [treeId, plan, stored, problem]);
-  const change = (patch: Partial<ClassPlan>) => {
-    setProblem(null);
-    setPlan((now) => ({ ...now, ...patch }));
-  };
-  return { plan, change, problem, isStored: plan === stored };
+  /** All classes of the tree. */
+  readonly classes: readonly { readonly id: string; readonly name: string }[];
 }
 
 const NO_FILTER: Filter = {};
 
 /** A class made from chosen branches: what is drilled when, what the feeder does, and what must go if it is too long. */
-export function ClassScreen({ tree, plan: opened, revision }: Props) {
-  const { plan, change, problem, isStored } = usePlanStore(tree.id, opened, revision);
+export function ClassScreen({ tree: bare, book, plan: opened, revision, classes }: Props) {
+  const { document: plan, state, stored, edit, undo, redo, session } = useDocument<ClassDocument>('class', { document: opened, revision });
+  const tree = useMemo(() => treeInGym(bare, book), [bare, book]);
+  const change = (label: string, patch: Partial<ClassDocument>) => edit(label, (now) => ({ ...now, ...patch }));
+  useUndoKeys({ onUndo: undo, onRedo: redo });
   const [chosen, setChosen] = useState<string | null>(null);
   const model = useMemo(() => classModelOf(tree, plan), [tree, plan]);
   const sheet = useMemo(() => classSheetOf(tree, model.units, plan), [tree, model, plan]);
@@ -74,10 +52,10 @@ export function ClassScreen({ tree, plan: opened, revision }: Props) {
   const over = overrunMinutes > 1e-9;
   const toggle = (branch: readonly string[], on: boolean) => {
     const others = plan.branches.filter((item) => branchKey(item) !== branchKey(branch));
-    change({ branches: on ? [...others, [...branch]] : others });
+    change(on ? 'a branch taken in' : 'a branch taken out', { branches: on ? [...others, [...branch]] : others });
   };
-  const drop = (keys: readonly string[]) => change({ dropped: [...new Set([...plan.dropped, ...keys])] });
-  const id = encodeURIComponent(tree.id);
+  const drop = (keys: readonly string[]) => change('left out', { dropped: [...new Set([...plan.dropped, ...keys])] });
+  const id = idToAddress(tree.id);
   const filter = plan.filter ?? NO_FILTER;
   const router = useRouter();
   return (
@@ -86,28 +64,23 @@ export function ClassScreen({ tree, plan: opened, revision }: Props) {
         <span className={over ? 'font-medium text-red' : 'font-medium'} data-total={totalMinutes}>
           {minutesText(totalMinutes)} of {plan.slotMinutes} minutes
         </span>
-        <span role="status" className="text-[13px] text-soft">
-          {isStored ? 'stored' : 'storing …'}
-        </span>
-        <Link href={`/class/${id}/sheet`} className="ml-auto underline">
+        <StoredStatus stored={stored} />
+        <Link href={`/class/${id}/sheet?class=${encodeURIComponent(plan.id)}`} className="ml-auto underline">
           Print sheet
         </Link>
       </AppStrip>
-      {problem && (
-        <p role="alert" className="border-b border-red bg-tint px-4 py-1">
-          {problem}
-        </p>
-      )}
+      <StoredAlert why={[stored.why]} onRead={() => session.dispatch({ type: 'read' })} />
       <main className="grid min-h-0 flex-1 grid-cols-[300px_minmax(0,1fr)_320px] max-lg:grid-cols-1 max-lg:overflow-auto">
         <h1 className="sr-only">{tree.name}: class</h1>
         <div className="overflow-y-auto border-r-2 border-ink p-4 max-lg:border-r-0">
+          <ClassChoice tree={bare} plan={plan} classes={classes} onRename={(name) => change('renamed', { name })} />
           <SettingsForm plan={plan} onChange={change} />
           <details className="mt-3" open={isFiltering(filter)}>
             <summary className="min-h-8 font-figure text-[15px] font-medium">For whom, under which rules</summary>
             <FilterRow
               tree={tree}
               filter={filter}
-              onFilter={(next) => change({ filter: isFiltering(next) ? { ...next, profiles: [...(next.profiles ?? [])] } : undefined })}
+              onFilter={(next) => change('for whom', { filter: isFiltering(next) ? next : undefined })}
             />
             <FilterDifference
               tree={tree}
@@ -158,7 +131,7 @@ export function ClassScreen({ tree, plan: opened, revision }: Props) {
               tree={tree}
               unit={unit}
               minutes={model.time.perUnit.get(unit.key)!}
-              onWork={(minutes) => change({ workMinutes: { ...plan.workMinutes, [unit.key]: minutes } })}
+              onWork={(minutes) => change('minutes of work', { workMinutes: { ...plan.workMinutes, [unit.key]: minutes } })}
               onDrop={() => drop([unit.key])}
             />
           ) : (
@@ -182,7 +155,9 @@ export function ClassScreen({ tree, plan: opened, revision }: Props) {
                   <button
                     type="button"
                     className="min-h-8 shrink-0 underline"
-                    onClick={() => change({ dropped: plan.dropped.filter((key) => key !== item.key && !item.prerequisites.includes(key)) })}
+                    onClick={() =>
+                      change('taken in', { dropped: plan.dropped.filter((key) => key !== item.key && !item.prerequisites.includes(key)) })
+                    }
                   >
                     Take in
                   </button>
@@ -192,6 +167,12 @@ export function ClassScreen({ tree, plan: opened, revision }: Props) {
           )}
         </aside>
       </main>
+      <StaleDialog
+        what="class"
+        state={state}
+        session={session}
+        onCopied={(copy) => router.push(`/class/${id}?class=${encodeURIComponent(copy)}`)}
+      />
     </div>
   );
 }

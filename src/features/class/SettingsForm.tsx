@@ -1,38 +1,44 @@
 'use client';
-import type { ClassPlan } from '@/contracts/classPlan';
-import { Field, selectClass } from '@/ui/Field';
+import type { ClassPlan } from '@/documents/class/schema';
+import { RANGES } from '@/core/tree';
+import { NumberField } from '@/ui/NumberField';
 
 type NumberKey = 'slotMinutes' | 'people' | 'warmUpMinutes' | 'debriefMinutes' | 'changeOverMinutes';
-const FIELDS: readonly (readonly [NumberKey, string, number, number])[] = [
-  ['slotMinutes', 'Minutes', 5, 240],
-  ['people', 'People', 2, 200],
-  ['warmUpMinutes', 'Warm-up', 0, 60],
-  ['debriefMinutes', 'Close', 0, 60],
-  ['changeOverMinutes', 'Change-over', 0, 10],
+const FIELDS: readonly (readonly [NumberKey, string])[] = [
+  ['slotMinutes', 'Minutes'],
+  ['people', 'People'],
+  ['warmUpMinutes', 'Warm-up'],
+  ['debriefMinutes', 'Close'],
+  ['changeOverMinutes', 'Change-over'],
 ];
 
-/** The slot and the people. A number outside its range is not taken. */
-export function SettingsForm({ plan, onChange }: { plan: ClassPlan; onChange: (patch: Partial<ClassPlan>) => void }) {
+interface Props {
+  readonly plan: ClassPlan;
+  readonly onChange: (label: string, patch: Partial<ClassPlan>) => void;
+}
+
+/** The slot and the people. */
+export function SettingsForm({ plan, onChange }: Props) {
   return (
     <fieldset className="grid grid-cols-3 gap-2">
       <legend className="font-figure text-[19px] font-semibold">The slot</legend>
-      {FIELDS.map(([key, label, min, max]) => (
-        <Field key={key} label={label}>
-          <input
-            type="number"
-            min={min}
-            max={max}
-            className={selectClass}
-            value={plan[key]}
-            onChange={(event) => {
-              const number = Math.round(Number(event.target.value));
-              if (event.target.value !== '' && number >= min && number <= max) onChange({ [key]: number });
-            }}
-          />
-        </Field>
+      {FIELDS.map(([key, label]) => (
+        <NumberField
+          key={key}
+          label={label}
+          {...RANGES[key]}
+          value={plan[key]}
+          className="w-full"
+          onChange={(value) => value !== null && onChange(`${label.toLowerCase()} ${value}`, { [key]: value })}
+        />
       ))}
       <label className="flex items-center gap-2 self-end pb-1.5">
-        <input type="checkbox" checked={plan.bothSides} onChange={(event) => onChange({ bothSides: event.target.checked })} /> both sides
+        <input
+          type="checkbox"
+          checked={plan.bothSides}
+          onChange={(event) => onChange(event.target.checked ? 'both sides' : 'one side', { bothSides: event.target.checked })}
+        />{' '}
+        both sides
       </label>
     </fieldset>
   );

@@ -1,7 +1,8 @@
 'use client';
 import { feederSentence, resistanceText, unitTitle, unitWhat, type DrillUnit } from '@/core/drills';
 import type { TreeDocument } from '@/core/tree';
-import { Field, selectClass } from '@/ui/Field';
+import { RANGES } from '@/core/tree';
+import { NumberField } from '@/ui/NumberField';
 
 interface Props {
   readonly tree: TreeDocument;
@@ -35,17 +36,13 @@ export function UnitSheet({ tree, unit, minutes, onWork, onDrop }: Props) {
         Resistance <Resistance range={unit.resistancePercent} />
       </p>
       <div className="mt-2 flex gap-4">
-        <Field label="Minutes each partner, each side">
-          <input
-            type="number"
-            min={0.5}
-            max={30}
-            step={0.5}
-            className={selectClass}
-            value={unit.workMinutes}
-            onChange={(event) => Number(event.target.value) >= 0.5 && onWork(Math.min(60, Number(event.target.value)))}
-          />
-        </Field>
+        <NumberField
+          key={unit.key}
+          label="Minutes each partner, each side"
+          {...RANGES.workMinutes}
+          value={unit.workMinutes}
+          onChange={(minutes) => minutes !== null && onWork(minutes)}
+        />
         <p className="self-end pb-2">
           {minutes} minutes with showing ({unit.demonstrationMinutes})
         </p>

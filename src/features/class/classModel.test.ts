@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { emptyClassPlan, type ClassPlan } from '@/contracts/classPlan';
+import { emptyClassPlan, type ClassPlan } from '@/documents/class/schema';
 import { withoutTransition } from '@/core/tree';
 import { demoPlan } from '../../../demo/demoPlan';
 import { demoTree } from '../../../demo/demoTree';

@@ -1,4 +1,4 @@
-import type { ClassPlan } from '@/contracts/classPlan';
+import type { ClassPlan } from '@/documents/class/schema';
 import {
   classTimeOf,
   findBranches,

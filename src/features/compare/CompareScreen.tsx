@@ -1,11 +1,12 @@
 'use client';
+import { idToAddress } from '@/contracts/address';
 import { useRouter } from 'next/navigation';
 import { useMemo } from 'react';
 import { compareTrees, filterTree, type Sides } from '@/core/structure';
 import { LINES, type TreeDocument } from '@/core/tree';
 import { AppStrip } from '@/ui/AppStrip';
 import { Field, selectClass } from '@/ui/Field';
-import { screenLinks } from '@/ui/screenLinks';
+import { screenLinks } from '@/client/screenLinks';
 
 interface Props {
   readonly first: TreeDocument;
@@ -54,7 +55,7 @@ export function CompareScreen({ first, second, school, against, trees }: Props) 
   const go = (patch: { with?: string; school?: string | null; against?: string | null }) => {
     const next = { with: second.id, school, against, ...patch };
     const query = new URLSearchParams(Object.entries(next).flatMap(([key, value]) => (value ? [[key, value]] : [])));
-    router.push(`/compare/${encodeURIComponent(first.id)}?${query.toString()}`);
+    router.push(`/compare/${idToAddress(first.id)}?${query.toString()}`);
   };
   const schoolField = (label: string, tree: TreeDocument, value: string | null, onChange: (value: string | null) => void) => (
     <Field label={label}>

@@ -1,9 +1,11 @@
 'use client';
+import { idToAddress } from '@/contracts/address';
 import Link from 'next/link';
 import { useRouter } from 'next/navigation';
 import { useRef, useState } from 'react';
-import type { Refusal } from '@/contracts/changes';
-import type { Owner } from '@/core/tree';
+import type { Answer } from '@/client/api';
+import { bringBackDocument, copyDocument, createDocument, deleteDocument, importTree, type TakenTree } from '@/client/documents';
+import { emptyTree, type Owner } from '@/core/tree';
 import { AppStrip } from '@/ui/AppStrip';
 import { buttonClass } from '@/ui/Field';
 import { plural } from '@/ui/figures';
@@ -15,54 +17,48 @@ export interface FileRow {
   readonly positions: number;
   readonly updated: string;
 }
-type Outcome = { readonly treeId: string } | Refusal;
-
-async function send(file: File, replace: boolean): Promise<Outcome> {
-  try {
-    const response = await fetch(`/api/trees${replace ? '?mode=replace' : ''}`, { method: 'POST', body: file });
-    return (await response.json()) as Outcome;
-  } catch {
-    return { problems: ['The server does not answer. Nothing was stored.'] };
-  }
+interface Props {
+  readonly rows: readonly FileRow[];
+  /** Trees that were deleted and can be brought back. */
+  readonly deleted: readonly { readonly treeId: string; readonly name: string }[];
 }
 
 /** Trees of this gym: open, take along as a file, take in from a file. */
-export function FilesScreen({ rows }: { rows: readonly FileRow[] }) {
+export function FilesScreen({ rows, deleted }: Props) {
   const router = useRouter();
   const input = useRef<HTMLInputElement>(null);
   const [replace, setReplace] = useState(false);
   const [busy, setBusy] = useState(false);
-  const [problems, setProblems] = useState<readonly string[]>([]);
+  /** What was not done, in a few words, and why. */
+  const [failed, setFailed] = useState<{ readonly what: string; readonly problems: readonly string[] } | null>(null);
+  /** A tree that was taken in with something to be said about it. */
+  const [taken, setTaken] = useState<TakenTree | null>(null);
+  const open = (treeId: string) => router.push(`/board/${idToAddress(treeId)}`);
 
   const takeIn = async (file: File | undefined) => {
     if (!file) return;
     setBusy(true);
-    setProblems([]);
-    const outcome = await send(file, replace);
+    setFailed(null);
+    const answer = await importTree(file, replace);
     setBusy(false);
     if (input.current) input.current.value = '';
-    if ('problems' in outcome) setProblems(outcome.problems);
-    else router.push(`/board/${encodeURIComponent(outcome.treeId)}`);
+    if (!answer.ok) setFailed({ what: 'This file was not taken in.', problems: answer.problems });
+    else if (answer.value.notes.length > 0) setTaken(answer.value);
+    else open(answer.value.treeId);
   };
-  const copy = async ({ treeId, name }: FileRow) => {
-    const response = await fetch(`/api/trees/${encodeURIComponent(treeId)}/copy`, {
-      method: 'POST',
-      headers: { 'content-type': 'application/json' },
-      body: JSON.stringify({ name: `${name}, copy`.slice(0, 160) }),
-    }).catch(() => null);
-    const outcome = (await response?.json().catch(() => null)) as Outcome | null;
-    if (!outcome || 'problems' in outcome) setProblems(outcome?.problems ?? ['The server does not answer. Nothing was copied.']);
-    else router.refresh();
+  const tell = async <T,>(what: string, answer: Promise<Answer<T>>, then: (value: T) => void) => {
+    const got = await answer;
+    setFailed(got.ok ? null : { what, problems: got.problems });
+    if (got.ok) then(got.value);
   };
-  const makeEmpty = async (owner: Owner) => {
-    const response = await fetch('/api/trees/empty', {
-      method: 'POST',
-      headers: { 'content-type': 'application/json' },
-      body: JSON.stringify({ owner }),
-    }).catch(() => null);
-    const outcome = (await response?.json().catch(() => null)) as Outcome | null;
-    if (!outcome || 'problems' in outcome) setProblems(outcome?.problems ?? ['The server does not answer. Nothing was stored.']);
-    else router.push(`/board/${encodeURIComponent(outcome.treeId)}`);
+  const refresh = () => router.refresh();
+  const copy = ({ treeId, name }: FileRow) =>
+    tell('Nothing was copied.', copyDocument('tree', treeId, `${name}, copy`.slice(0, 160)), refresh);
+  const remove = ({ treeId }: FileRow) => tell('Nothing was deleted.', deleteDocument('tree', treeId), refresh);
+  const bringBack = (treeId: string) => tell('Nothing was brought back.', bringBackDocument('tree', treeId), refresh);
+  const makeEmpty = (owner: Owner) => {
+    const tree = owner === 'passer' ? emptyTree('my-passing', 'My passing', owner) : emptyTree('my-guard', 'My guard', owner);
+    return tell('Nothing was stored.', createDocument('tree', tree), ({ id }) => open(id));
   };
 
   return (
@@ -81,8 +77,8 @@ export function FilesScreen({ rows }: { rows: readonly FileRow[] }) {
             {rows.map((row) => (
               <li key={row.treeId} className="flex flex-wrap items-center gap-x-6 border-t border-hair py-1">
                 <Link
-                  href={`/board/${encodeURIComponent(row.treeId)}`}
-                  className="min-h-9 min-w-52 flex-1 py-1.5 font-figure text-[17px] font-medium hover:underline"
+                  href={`/board/${idToAddress(row.treeId)}`}
+                  className="min-h-9 min-w-52 flex-1 py-1.5 font-figure text-[17px] font-medium break-words hover:underline"
                 >
                   {row.name}
                 </Link>
@@ -90,29 +86,47 @@ export function FilesScreen({ rows }: { rows: readonly FileRow[] }) {
                 <span className="text-soft">
                   changed {row.updated}, revision {row.revision}
                 </span>
-                <Link href={`/history/${encodeURIComponent(row.treeId)}`} className="min-h-9 py-1.5 font-figure text-[15px] underline">
+                <Link href={`/history/${idToAddress(row.treeId)}`} className="min-h-9 py-1.5 font-figure text-[15px] underline">
                   Log
                 </Link>
-                <Link href={`/rules/${encodeURIComponent(row.treeId)}`} className="min-h-9 py-1.5 font-figure text-[15px] underline">
+                <Link href={`/rules/${idToAddress(row.treeId)}`} className="min-h-9 py-1.5 font-figure text-[15px] underline">
                   Rules and people
                 </Link>
-                <Link href={`/compare/${encodeURIComponent(row.treeId)}`} className="min-h-9 py-1.5 font-figure text-[15px] underline">
+                <Link href={`/compare/${idToAddress(row.treeId)}`} className="min-h-9 py-1.5 font-figure text-[15px] underline">
                   Compare
                 </Link>
                 <button type="button" className="min-h-9 font-figure text-[15px] underline" onClick={() => void copy(row)}>
                   Copy for a group
                 </button>
                 <a
-                  href={`/api/trees/${encodeURIComponent(row.treeId)}/file`}
+                  href={`/api/trees/${idToAddress(row.treeId)}/file`}
                   download
                   className="min-h-9 py-1.5 font-figure text-[15px] underline"
                 >
                   Save as a file
                 </a>
+                <button type="button" className="min-h-9 font-figure text-[15px] text-red underline" onClick={() => void remove(row)}>
+                  Delete
+                </button>
               </li>
             ))}
           </ul>
           {rows.length === 0 && <p>No tree yet.</p>}
+          {deleted.length > 0 && (
+            <details className="mt-2 border-t border-hair">
+              <summary className="min-h-9 py-1.5 font-figure text-[15px]">Deleted: {deleted.length}</summary>
+              <ul>
+                {deleted.map(({ treeId, name }) => (
+                  <li key={treeId} className="flex flex-wrap items-baseline gap-x-6">
+                    <span className="min-w-0 flex-1 break-words">{name}</span>
+                    <button type="button" className="min-h-9 font-figure text-[15px] underline" onClick={() => void bringBack(treeId)}>
+                      Bring it back
+                    </button>
+                  </li>
+                ))}
+              </ul>
+            </details>
+          )}
           <div className="mt-3 flex flex-wrap gap-4">
             <button type="button" className={buttonClass} onClick={() => void makeEmpty('passer')}>
               Begin an empty tree
@@ -144,14 +158,25 @@ export function FilesScreen({ rows }: { rows: readonly FileRow[] }) {
             />
           </label>
           {busy && <p role="status">Reading the file …</p>}
-          {problems.length > 0 && (
-            <div role="alert" className="mt-3 border-l-[3px] border-red pl-3">
-              <p className="font-semibold">This file was not taken in.</p>
+          {failed && (
+            <div role="alert" className="mt-3 border-l-[3px] border-red pl-3 break-words">
+              <p className="font-semibold">{failed.what}</p>
               <ul>
-                {problems.map((problem, i) => (
+                {failed.problems.map((problem, i) => (
                   <li key={i}>{problem}</li>
                 ))}
               </ul>
+            </div>
+          )}
+          {taken && (
+            <div role="status" className="mt-3 border-l-[3px] border-red pl-3 break-words">
+              <p className="font-semibold">The tree was taken in.</p>
+              {taken.notes.map((note) => (
+                <p key={note}>{note}</p>
+              ))}
+              <button type="button" className={`${buttonClass} mt-2`} onClick={() => open(taken.treeId)}>
+                Open it
+              </button>
             </div>
           )}
         </section>

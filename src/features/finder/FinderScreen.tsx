@@ -1,10 +1,11 @@
 'use client';
+import { idToAddress } from '@/contracts/address';
 import Link from 'next/link';
 import { useMemo, useState } from 'react';
 import { catalogueFor, getCatalogue, SIGN_GROUPS, withGymEntries, type GymEntry, type Seen, type Sign } from '@/core/catalogue';
 import { DISTANCE_WORDS, STANCE_WORDS, TEMPO_WORDS, type Distance, type Stance, type TreeDocument } from '@/core/tree';
 import { AppStrip } from '@/ui/AppStrip';
-import { screenLinks } from '@/ui/screenLinks';
+import { screenLinks } from '@/client/screenLinks';
 import { answersFor, type Answer } from './viewModel';
 
 const EMPTY: Seen = { signs: [] };
@@ -67,11 +68,11 @@ function Found({ answer, ticked, open, tree }: { answer: Answer; ticked: number;
       {(position.hazards ?? []).length > 0 && <p className="border-l-[3px] border-red pl-2">{position.hazards!.join(' ')}</p>}
       <p className="mt-1">
         {answer.from === 'tree' ? (
-          <Link className="underline" href={`/board/${encodeURIComponent(tree.id)}?show=hub&at=${encodeURIComponent(position.id)}`}>
+          <Link className="underline" href={`/board/${idToAddress(tree.id)}?show=hub&at=${encodeURIComponent(position.id)}`}>
             Show it on the board
           </Link>
         ) : (
-          <Link className="underline" href={`/catalogue/${encodeURIComponent(tree.id)}?at=${encodeURIComponent(position.id)}`}>
+          <Link className="underline" href={`/catalogue/${idToAddress(tree.id)}?at=${encodeURIComponent(position.id)}`}>
             See it in the catalogue
           </Link>
         )}

@@ -28,7 +28,7 @@ interface Props {
   readonly subject: Subject;
   readonly look: Look;
   readonly onLook: (look: Look) => void;
-  readonly onEdit: (label: string, change: (tree: TreeDocument) => TreeDocument) => Promise<boolean>;
+  readonly onEdit: (label: string, change: (tree: TreeDocument) => TreeDocument) => void;
 }
 
 /** The tree as it is looked at: this for the other side, all of it without the uniform. Derived, nothing is stored. */
@@ -117,7 +117,7 @@ export function Desk({ tree, subject, look, onLook, onEdit }: Props) {
   const onSteps = (label: string, change: (steps: readonly Step[]) => readonly Step[]) =>
     onEdit(`${subject.title}: ${label}`, (current) => withSubjectSteps(current, subject, change));
   const onMove = (label: string, patch: Partial<Transition>) =>
-    move && void onEdit(`${subject.title}: ${label}`, (current) => withTransition(current, { ...(current.transitions.find((item) => item.id === move.id) ?? move), ...patch })); // prettier-ignore
+    move && onEdit(`${subject.title}: ${label}`, (current) => withTransition(current, { ...(current.transitions.find((item) => item.id === move.id) ?? move), ...patch })); // prettier-ignore
   const typing = useTyping({ subject, step, arrival, onSteps, onAt: setAt });
   const onStep = (by: 1 | -1) => setAt(Math.min(Math.max(1, step + by), Math.max(1, steps.length)));
   return (
@@ -183,7 +183,7 @@ export function Desk({ tree, subject, look, onLook, onEdit }: Props) {
         <div className="mt-5 grid grid-cols-2 gap-x-8 gap-y-5 border-t-2 border-ink pt-3 max-md:grid-cols-1 print:hidden">
           {move && <MoveRules tree={tree} move={move} onChange={onMove} />}
           {move && <MoveGrips move={move} onChange={onMove} />}
-          <Cloth steps={written} single={!move} onSteps={(label, change) => void onSteps(label, change)} />
+          <Cloth steps={written} single={!move} onSteps={(label, change) => onSteps(label, change)} />
           <OtherSide tree={tree} subject={subject} onEdit={onEdit} />
         </div>
       )}

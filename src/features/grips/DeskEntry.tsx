@@ -21,7 +21,7 @@ interface Props {
 function StepMarks({ subject, step, role, onSteps }: Pick<Props, 'subject' | 'step' | 'role' | 'onSteps'>) {
   const here = subject.steps[step - 1];
   const patch = (label: string, change: (step: Step) => Step) =>
-    void onSteps(`step ${step}: ${label}`, (steps) => steps.map((item, i) => (i === step - 1 ? change(item) : item)));
+    onSteps(`step ${step}: ${label}`, (steps) => steps.map((item, i) => (i === step - 1 ? change(item) : item)));
   const other = role === 'below' ? ('top' as const) : ('below' as const);
   return (
     <div className="flex flex-wrap items-end gap-x-4">
@@ -40,7 +40,7 @@ function StepMarks({ subject, step, role, onSteps }: Pick<Props, 'subject' | 'st
       <button
         type="button"
         className="min-h-9 text-red underline"
-        onClick={() => void onSteps(`step ${step} removed`, (steps) => withoutStep(steps, step))}
+        onClick={() => onSteps(`step ${step} removed`, (steps) => withoutStep(steps, step))}
       >
         Remove step {step}
       </button>

@@ -8,7 +8,7 @@ interface Props {
   /** Looked at from the other side or without the cloth: nothing is set aside there. */
   readonly derived: boolean;
   readonly onStep: (step: number) => void;
-  readonly onEdit: (label: string, change: (tree: TreeDocument) => TreeDocument) => Promise<boolean>;
+  readonly onEdit: (label: string, change: (tree: TreeDocument) => TreeDocument) => void;
 }
 
 function Problem({
@@ -20,7 +20,7 @@ function Problem({
 }: { finding: GripFinding } & Pick<Props, 'tree' | 'derived' | 'onStep' | 'onEdit'>) {
   const { what, why } = sayProblem(finding.problem, tree);
   const { step } = finding.problem;
-  const setAside = (reason: string) => void onEdit(`set aside: ${what}`, (now) => withDismissal(now, { finding: finding.key, reason }));
+  const setAside = (reason: string) => onEdit(`set aside: ${what}`, (now) => withDismissal(now, { finding: finding.key, reason }));
   return (
     <li className="border-t border-hair py-1" data-finding={finding.key}>
       <p className="font-figure text-[15px] font-medium">{what}</p>
@@ -66,9 +66,7 @@ export function DeskProblems({ tree, findings, derived, onStep, onEdit }: Props)
               <button
                 type="button"
                 className="min-h-8 underline"
-                onClick={() =>
-                  void onEdit(`back on the list: ${sayProblem(item.problem).what}`, (tree) => withoutDismissal(tree, item.key))
-                }
+                onClick={() => onEdit(`back on the list: ${sayProblem(item.problem).what}`, (tree) => withoutDismissal(tree, item.key))}
               >
                 Put it back
               </button>

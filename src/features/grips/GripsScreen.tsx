@@ -1,9 +1,13 @@
 'use client';
-import { useRef, useState } from 'react';
-import { useTreeEdits } from '@/client/useTreeEdits';
+import { useRouter } from 'next/navigation';
+import { useMemo, useRef, useState } from 'react';
+import { idToAddress } from '@/contracts/address';
+import { StaleDialog } from '@/client/store/StaleDialog';
+import { useDocument } from '@/client/store/useDocument';
 import { useUndoKeys } from '@/client/useUndoKeys';
+import { treeInGym, type GymBook } from '@/core/people';
 import type { TreeDocument } from '@/core/tree';
-import { screenLinks } from '@/ui/screenLinks';
+import { screenLinks } from '@/client/screenLinks';
 import { StoredStrip } from '@/ui/StoredStrip';
 import { StripButton } from '@/ui/StripButton';
 import { Desk, type Look } from './Desk';
@@ -13,6 +17,8 @@ import { subjectOf, type SubjectId } from './subject';
 interface Props {
   readonly tree: TreeDocument;
   readonly revision: number;
+  /** The gym's cards and people. */
+  readonly book: GymBook;
   /** A move, or else a place, to begin with. */
   readonly at: string | null;
   readonly place: string | null;
@@ -28,8 +34,13 @@ function firstOf(tree: TreeDocument, { at, place }: Pick<Props, 'at' | 'place'>)
 }
 
 /** Who holds what with what, step by step: one move or place at a time, chosen from the tree's. */
-export function GripsScreen({ tree: opened, revision, at, place }: Props) {
-  const { tree, isStored, problem, undoes, redoes, edit, undo, redo } = useTreeEdits(opened, revision);
+export function GripsScreen({ tree: opened, revision, book, at, place }: Props) {
+  const { document, state, stored, undoes, redoes, edit, undo, redo, session } = useDocument<TreeDocument>('tree', {
+    document: opened,
+    revision,
+  });
+  const tree = useMemo(() => treeInGym(document, book), [document, book]);
+  const router = useRouter();
   const [chosen, setChosen] = useState(() => firstOf(opened, { at, place }));
   const [look, setLook] = useState<Look>({ isFlipped: false, isBare: false });
   const find = useRef<HTMLInputElement>(null);
@@ -37,7 +48,7 @@ export function GripsScreen({ tree: opened, revision, at, place }: Props) {
   const subject = chosen && subjectOf(tree, chosen);
   return (
     <div className="flex h-dvh flex-col print:block print:h-auto">
-      <StoredStrip title={tree.name} links={screenLinks(tree.id, null)} isStored={isStored} problems={[problem]}>
+      <StoredStrip title={tree.name} links={screenLinks(tree.id, null)} stored={stored} onRead={() => session.dispatch({ type: 'read' })}>
         <StripButton disabled={undoes === null} title={undoes ?? undefined} onClick={undo}>
           Undo
         </StripButton>
@@ -55,6 +66,7 @@ export function GripsScreen({ tree: opened, revision, at, place }: Props) {
           )}
         </div>
       </main>
+      <StaleDialog what="tree" state={state} session={session} onCopied={(id) => router.push(`/grips/${idToAddress(id)}`)} />
     </div>
   );
 }

@@ -8,7 +8,7 @@ import type { Subject } from './subject';
 interface Props {
   readonly tree: TreeDocument;
   readonly subject: Subject;
-  readonly onEdit: (label: string, change: (tree: TreeDocument) => TreeDocument) => Promise<boolean>;
+  readonly onEdit: (label: string, change: (tree: TreeDocument) => TreeDocument) => void;
 }
 
 const PARTS = { this: 'this alone', branch: 'this and all that hangs on it', tree: 'the whole tree' } as const;
@@ -32,16 +32,16 @@ export function OtherSide({ tree, subject, onEdit }: Props) {
   const index = indexOf(tree);
   const better = (side: 'left' | 'right') => (tree.profiles ?? []).filter((item) => item.betterSide === side).map((item) => item.name);
   const bind = (on: boolean) =>
-    void onEdit(`${subject.title}: ${on ? 'one side only' : 'both sides'}`, (now) => {
+    onEdit(`${subject.title}: ${on ? 'one side only' : 'both sides'}`, (now) => {
       const move = now.transitions.find((item) => item.id === subject.id);
       if (!move) return now;
       const others = (move.tags ?? []).filter((tag) => tag !== ONE_SIDE_TAG);
       const tags = on ? [...others, ONE_SIDE_TAG] : others;
       return withTransition(now, { ...move, tags: tags.length > 0 ? tags : undefined });
     });
-  const write = async () => {
-    const stored = await onEdit(`${subject.title}: ${PARTS[part]} written for the other side`, (now) => turned(now, subject, part).tree);
-    setDone(stored ? `${PARTS[part]} is now written for the other side; once more turns it back.` : null);
+  const write = () => {
+    onEdit(`${subject.title}: ${PARTS[part]} written for the other side`, (now) => turned(now, subject, part).tree);
+    setDone(`${PARTS[part]} is now written for the other side; once more turns it back.`);
   };
   return (
     <section aria-label="The other side" className="grid gap-1 content-start">

@@ -29,7 +29,7 @@ export function useArrival(tree: TreeDocument, subject: Subject): readonly strin
   }, [tree, subject.position.id]);
 }
 
-export type ChangeSteps = (label: string, change: (steps: readonly Step[]) => readonly Step[]) => Promise<boolean>;
+export type ChangeSteps = (label: string, change: (steps: readonly Step[]) => readonly Step[]) => void;
 
 interface TypingInput {
   readonly subject: Subject;
@@ -50,12 +50,12 @@ export interface Typing {
   /** Puts the last item of the line in the place of what is typed of it, and goes to the line. */
   press(words: string): void;
   /** Puts the line in; an empty one is the next step. */
-  enter(): Promise<void>;
+  enter(): void;
   /** One more step after this one, what is held copied forward. */
   add(): void;
 }
 
-/** The line that holds are typed on. What is typed stays until the server has it. */
+/** The line that holds are typed on. */
 export function useTyping({ subject, step, arrival, onSteps, onAt }: TypingInput): Typing {
   const [typed, setTyped] = useState('');
   const [wrong, setWrong] = useState<readonly string[]>([]);
@@ -68,21 +68,20 @@ export function useTyping({ subject, step, arrival, onSteps, onAt }: TypingInput
   };
   const add = () => {
     if (!move) return;
-    void onSteps(`step ${step + 1}`, (now) => (now.length === 0 ? firstStep() : withNewStep(now, Math.min(step, now.length))));
+    onSteps(`step ${step + 1}`, (now) => (now.length === 0 ? firstStep() : withNewStep(now, Math.min(step, now.length))));
     onAt(written.length === 0 ? 1 : step + 1);
   };
-  const enter = async (): Promise<void> => {
+  const enter = (): void => {
     if (typed.trim() === '') return add();
     const put = (now: readonly Step[]) => withTyped(now.length === 0 ? firstStep() : now, step, typed);
     const next = put(written);
     setWrong(next.ok ? [] : next.error);
     if (!next.ok) return;
-    const stored = await onSteps(`grips of step ${step}`, (now) => {
+    onSteps(`grips of step ${step}`, (now) => {
       const result = put(now);
       return result.ok ? result.value : now;
     });
-    // Whatever is typed meanwhile stays too.
-    if (stored) setTyped((now) => (now === typed ? '' : now));
+    setTyped('');
   };
   const last = parseLimb(typed.slice(typed.lastIndexOf(',') + 1).trim());
   const press = (words: string) => {

@@ -1,10 +1,10 @@
 'use client';
 import { useRouter } from 'next/navigation';
 import { useState } from 'react';
-import type { Refusal } from '@/contracts/changes';
+import { restoreDocument } from '@/client/documents';
 import { WHO_COOKIE } from '@/contracts/whoName';
 import { AppStrip } from '@/ui/AppStrip';
-import { screenLinks } from '@/ui/screenLinks';
+import { screenLinks } from '@/client/screenLinks';
 import { TextLine } from '@/ui/TextLine';
 
 interface Change {
@@ -32,16 +32,8 @@ export function HistoryScreen({ tree, revision, who, changes }: Props) {
   const goBack = async (to: number) => {
     setBusy(true);
     setProblem(null);
-    try {
-      const response = await fetch(`/api/trees/${encodeURIComponent(tree.id)}/restore`, {
-        method: 'POST',
-        headers: { 'content-type': 'application/json' },
-        body: JSON.stringify({ revision: to, baseRevision: revision }),
-      });
-      if (!response.ok) setProblem(((await response.json()) as Refusal).problems.join(' '));
-    } catch {
-      setProblem('The server does not answer. Nothing was changed.');
-    }
+    const answer = await restoreDocument('tree', tree.id, to, revision);
+    if (!answer.ok) setProblem(answer.status === 0 ? `${answer.problems.join(' ')} Nothing was changed.` : answer.problems.join(' '));
     setBusy(false);
     router.refresh();
   };
@@ -54,7 +46,7 @@ export function HistoryScreen({ tree, revision, who, changes }: Props) {
     <li key={to} className="flex flex-wrap items-baseline gap-x-6 border-t border-hair py-1">
       <span className="w-36 font-figure text-[15px] text-soft">{madeAt === null ? '' : when(madeAt)}</span>
       <span className="w-28 font-figure text-[15px] text-soft">{madeBy ?? ''}</span>
-      <span className="min-w-52 flex-1">{label}</span>
+      <span className="min-w-52 flex-1 break-words">{label}</span>
       {to === revision ? (
         <span className="min-h-9 py-1.5 font-figure text-[15px] font-medium">as it is now</span>
       ) : (

@@ -10,7 +10,7 @@ import { AppStrip } from '@/ui/AppStrip';
 import { BarChart } from '@/ui/BarChart';
 import { Field, selectClass } from '@/ui/Field';
 import { clock, inHundred } from '@/ui/figures';
-import { screenLinks } from '@/ui/screenLinks';
+import { screenLinks } from '@/client/screenLinks';
 import { StripButton } from '@/ui/StripButton';
 import { useAnalysis } from '@/workers/useAnalysis';
 import { choiceText, endingBars, visitList } from './viewModel';

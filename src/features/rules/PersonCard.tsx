@@ -1,6 +1,9 @@
+import type { ReactNode } from 'react';
+import { danglingIn } from '@/core/people';
 import { EVERYTHING } from '@/core/structure';
-import { findValue, indexOf, positionOf, sayMove, sayValue, type Profile, type TreeDocument } from '@/core/tree';
+import { indexOf, positionOf, sayMove, sayValue, type Profile, type TreeDocument } from '@/core/tree';
 import { Field, selectClass } from '@/ui/Field';
+import { plural } from '@/ui/figures';
 import { InlineName } from '@/ui/InlineName';
 import { ListLine } from '@/ui/TextLine';
 
@@ -9,13 +12,11 @@ interface Props {
   readonly person: Profile;
   readonly onChange: (label: string, patch: Partial<Profile>) => void;
   readonly onRemove: () => void;
+  /** What else is known of him, above the way out. */
+  readonly children?: ReactNode;
 }
 
-const OF: readonly (readonly [Profile['of'], string])[] = [
-  ['athlete', 'an athlete of ours'],
-  ['partner', 'a partner in the gym'],
-  ['opponent', 'an opponent'],
-];
+const OF: Record<Profile['of'], string> = { athlete: 'An athlete of ours.', opponent: 'An opponent.' };
 const HOW_OFTEN = [0.05, 0.15, 0.35, 0.6] as const;
 const OFTEN_WORDS = ['rarely', 'sometimes', 'often', 'mostly'];
 
@@ -36,7 +37,7 @@ function Moves({ tree, legend, add, chosen, withEverything, onChange }: MovesPro
   const say = (item: string): string => {
     const move = index.transitions.get(item);
     if (item === EVERYTHING) return 'everything that is not named below';
-    if (!move) return `all that is tagged “${item}”`;
+    if (!move) return tags.includes(item) ? `all that is tagged “${item}”` : `“${item}”, which nothing in this tree is called now`;
     return `${positionOf(index, move.from).name}: ${sayMove(move)}`;
   };
   return (
@@ -71,14 +72,13 @@ function Moves({ tree, legend, add, chosen, withEverything, onChange }: MovesPro
 }
 
 /** What he shows more or less often than others do. */
-function Habits({ tree, person, onChange }: Omit<Props, 'onRemove'>) {
+function Habits({ tree, person, onChange }: Omit<Props, 'onRemove' | 'children'>) {
   const habits = person.habits ?? [];
   const index = indexOf(tree);
   const set = (next: typeof habits) => onChange('habits', { habits: next.length > 0 ? next : undefined });
-  const known = habits.filter((habit) => {
-    const at = index.positions.get(habit.position);
-    return at && findValue(at, habit.value);
-  });
+  const lost = danglingIn(tree, { tree: tree.id, habits }).habits;
+  const known = habits.filter((habit) => !lost.includes(habit));
+  const gone = lost.map(({ position, value }) => `${index.positions.get(position)?.name ?? position}: ${value}`);
   return (
     <fieldset>
       <legend className="font-figure text-[17px] font-semibold">Habits</legend>
@@ -109,6 +109,15 @@ function Habits({ tree, person, onChange }: Omit<Props, 'onRemove'>) {
           </li>
         ))}
       </ul>
+      {habits.length > known.length && (
+        <p className="border-l-[3px] border-red pl-2">
+          {plural(habits.length - known.length, 'habit')} of something that this tree no longer has: {gone.join(', ')}. Kept, in case it
+          comes back.{' '}
+          <button type="button" className="min-h-8 underline" onClick={() => set(known)}>
+            Forget {habits.length - known.length === 1 ? 'it' : 'them'}
+          </button>
+        </p>
+      )}
       <select
         aria-label="Add a habit"
         className={`${selectClass} max-w-full`}
@@ -137,21 +146,17 @@ function Habits({ tree, person, onChange }: Omit<Props, 'onRemove'>) {
 }
 
 /** One person that the tree is looked at for, or against. Every change is stored at once. */
-export function PersonCard({ tree, person, onChange, onRemove }: Props) {
+export function PersonCard({ tree, person, onChange, onRemove, children }: Props) {
   const list = (field: 'off' | 'on' | 'physique') => (values: string[]) => onChange(field, { [field]: values.length > 0 ? values : undefined }); // prettier-ignore
   return (
-    <section aria-label={person.name} className="grid gap-4">
-      <InlineName key={person.id} label="Name of the person" value={person.name} className="text-[24px]" onChange={(name) => onChange('renamed', { name })} />
+    <section aria-label={person.name} className="grid min-w-0 gap-4 break-words">
+      <div>
+        <InlineName key={person.id} label="Name of the person" value={person.name} className="text-[24px]" onChange={(name) => onChange('renamed', { name })} />
+        <p className="text-soft">
+          {OF[person.of]} What is said below of moves and habits is said of “{tree.name}”.
+        </p>
+      </div>
       <div className="flex flex-wrap gap-6">
-        <Field label="Who it is">
-          <select className={selectClass} value={person.of} onChange={(event) => onChange('who it is', { of: event.target.value as Profile['of'] })}>
-            {OF.map(([of, words]) => (
-              <option key={of} value={of}>
-                {words}
-              </option>
-            ))}
-          </select>
-        </Field>
         <Field label="Better side">
           <select
             className={selectClass}
@@ -178,7 +183,8 @@ export function PersonCard({ tree, person, onChange, onRemove }: Props) {
         onChange={list('off')}
       />
       <Moves tree={tree} legend="Stays, whatever is said above" add="Add a move or a tag …" chosen={person.on ?? []} withEverything={false} onChange={list('on')} />
-      {person.of !== 'athlete' && <Habits tree={tree} person={person} onChange={onChange} />}
+      <Habits tree={tree} person={person} onChange={onChange} />
+      {children}
       <button type="button" className="min-h-9 justify-self-start text-red underline" onClick={onRemove}>
         Remove this person
       </button>

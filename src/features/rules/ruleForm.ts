@@ -1,6 +1,6 @@
 import { z } from 'zod';
 import type { RuleSet } from '@/core/tree';
-import { ruleSetSchema } from '@/contracts/treeDocument';
+import { ruleSetSchema } from '@/documents/tree/schema';
 
 /** The card as it is typed: levels on one line, empty boxes for what is not said. */
 export const ruleFormSchema = z

@@ -1,11 +1,31 @@
-import type { Refusal } from '@/contracts/changes';
+import type { Refusal } from '@/contracts/documents';
+import { TREE_FILE_MAX_BYTES } from '@/core/notation';
+import { fewSentences } from '@/documents/sayIssue';
+import { BusyError } from '../services/serially';
+import type { StoreError } from '../services/store';
 import { log } from '../log';
 
-export const refuse = (status: number, problems: readonly string[]): Response => Response.json({ problems } satisfies Refusal, { status });
+export const TOO_LARGE = 'This is larger than 20 MB; the largest tree takes less. Nothing was saved.';
+/** Bytes of a request that are read at all: a file may be spaced wider than its normal form, an edit says what was and what is. */
+const MOST_BYTES = 2 * TREE_FILE_MAX_BYTES + 1024 * 1024;
+
+export const refuse = (status: number, problems: readonly string[], edit?: string): Response =>
+  Response.json({ problems: fewSentences(problems), ...(edit === undefined ? {} : { edit }) } satisfies Refusal, { status });
+
+const STATUS: Record<StoreError['code'], number> = { missing: 410, tooLarge: 413, refused: 422 };
+/** The response to what the store did not take. */
+export const refuseError = ({ code, problems, edit }: StoreError): Response => refuse(STATUS[code], problems, edit);
 
 /** Sentences for what the database may do to us; anything else is a bug. */
 function sentenceFor(error: unknown): { status: number; problem: string } {
   const code = (error as { code?: string }).code ?? '';
+  if (error instanceof BusyError || code === '55P03' || code === '57014' || code === '25P03') {
+    return {
+      status: 503,
+      problem:
+        'Something else is holding this and did not let go in time, so nothing was saved. Your edits are still in this window; they are tried again.',
+    };
+  }
   if (code === '53100')
     return {
       status: 507,
@@ -34,8 +54,8 @@ export async function respond(name: string, work: () => Promise<Response>): Prom
   }
 }
 
-/** The body as text, or null when it is larger than `maxBytes`; stops reading there. */
-export async function readBody(request: Request, maxBytes: number): Promise<string | null> {
+/** The body as text, or null when it is larger than `maxBytes`; stops reading there. Throws where it is not UTF-8. */
+export async function readBody(request: Request, maxBytes = MOST_BYTES): Promise<string | null> {
   if (Number(request.headers.get('content-length') ?? 0) > maxBytes) return null;
   if (!request.body) return '';
   const chunks: Uint8Array[] = [];

@@ -6,9 +6,14 @@ export interface GymRow {
   readonly demoLoadedAt: Date | null;
 }
 
-export async function maybeOneGym(db: Db): Promise<GymRow | null> {
-  const [row] = await db<GymRow[]>`select gym_id, name, demo_loaded_at from gyms order by created_at, gym_id limit 1`;
-  return row ?? null;
+/** The gym that this machine serves, made at first use by whoever comes first. */
+export async function getHomeGym(db: Db): Promise<GymRow> {
+  const find = () => db<GymRow[]>`select gym_id, name, demo_loaded_at from gyms where is_home`;
+  const [known] = await find();
+  if (known) return known;
+  await db`insert into gyms (name, is_home) values ('My gym', true) on conflict do nothing`;
+  const [made] = await find();
+  return made!;
 }
 export async function insertGym(db: Db, name: string): Promise<GymRow> {
   const [row] = await db<GymRow[]>`insert into gyms (name) values (${name}) returning gym_id, name, demo_loaded_at`;

@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import { classSheetOf, findBranches, plannedUnits, type ClassSheet } from '@/core/drills';
-import { emptyClassPlan } from '@/contracts/classPlan';
+import { emptyClassPlan } from '@/documents/class/schema';
 import { demoTree } from '../../../demo/demoTree';
 import { classPdf } from './classPdf';
 

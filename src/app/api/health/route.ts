@@ -1,11 +1,11 @@
 import { respond } from '@/server/http/respond';
-import { getWorkplace } from '@/server/services/workplace';
+import { requestContext } from '@/server/services/requestContext';
 
 export const dynamic = 'force-dynamic';
 
 /** Answers only when the database does. */
 export const GET = () =>
   respond('health', async () => {
-    await getWorkplace();
+    await requestContext();
     return Response.json({ product: 'red-ladder', database: 'answers' });
   });

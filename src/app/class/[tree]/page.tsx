@@ -1,17 +1,24 @@
 import type { Metadata } from 'next';
-import { notFound } from 'next/navigation';
-import { emptyClassPlan } from '@/contracts/classPlan';
+import { openTree, type SearchedTreePage } from '@/app/openTree';
 import { ClassScreen } from '@/features/class/ClassScreen';
-import { findPlan } from '@/server/services/classPlans';
-import { findTree } from '@/server/services/trees';
-import { getWorkplace } from '@/server/services/workplace';
+import { getClasses } from '@/server/services/classes';
+import { findBook } from '@/server/services/trees';
 
 export const metadata: Metadata = { title: 'Class' };
 
-export default async function ClassPage({ params }: { params: Promise<{ tree: string }> }) {
-  const { db, gymId } = await getWorkplace();
-  const treeId = decodeURIComponent((await params).tree);
-  const [stored, plan] = await Promise.all([findTree(db, gymId, treeId), findPlan(db, gymId, treeId)]);
-  if (!stored) notFound();
-  return <ClassScreen tree={stored.tree} plan={plan?.plan ?? emptyClassPlan} revision={plan?.revision ?? 0} />;
+export default async function ClassPage({ params, searchParams }: SearchedTreePage) {
+  const { context, tree } = await openTree(params);
+  const classes = await getClasses(context, tree);
+  const { class: asked } = await searchParams;
+  const shown = classes.find(({ plan }) => plan.id === asked) ?? classes[0]!;
+  return (
+    <ClassScreen
+      key={shown.plan.id}
+      tree={tree}
+      book={await findBook(context)}
+      plan={shown.plan}
+      revision={shown.revision}
+      classes={classes.map(({ plan }) => ({ id: plan.id, name: plan.name }))}
+    />
+  );
 }

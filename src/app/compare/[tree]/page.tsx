@@ -1,32 +1,18 @@
 import type { Metadata } from 'next';
 import { notFound } from 'next/navigation';
+import { openTree, type SearchedTreePage } from '@/app/openTree';
 import { compareParamsSchema } from '@/contracts/compareParams';
 import { CompareScreen } from '@/features/compare/CompareScreen';
-import { findTree, findTrees } from '@/server/services/trees';
-import { getWorkplace } from '@/server/services/workplace';
+import { findSummaries } from '@/server/services/store';
+import { findTree } from '@/server/services/trees';
 
 export const metadata: Metadata = { title: 'Side by side' };
 
-interface Props {
-  readonly params: Promise<{ tree: string }>;
-  readonly searchParams: Promise<Record<string, string | string[] | undefined>>;
-}
-
-export default async function ComparePage({ params, searchParams }: Props) {
-  const { db, gymId } = await getWorkplace();
-  const first = await findTree(db, gymId, decodeURIComponent((await params).tree));
-  if (!first) notFound();
+export default async function ComparePage({ params, searchParams }: SearchedTreePage) {
+  const { context, tree } = await openTree(params);
   const { with: other, school, against } = compareParamsSchema.parse(await searchParams);
-  const second = other === undefined || other === first.tree.id ? first : await findTree(db, gymId, other);
+  const second = other === undefined || other === tree.id ? { tree } : await findTree(context, other);
   if (!second) notFound();
-  const trees = await findTrees(db, gymId);
-  return (
-    <CompareScreen
-      first={first.tree}
-      second={second.tree}
-      school={school ?? null}
-      against={against ?? null}
-      trees={trees.map(({ treeId, name }) => ({ treeId, name }))}
-    />
-  );
+  const trees = (await findSummaries(context, 'tree')).map(({ id, name }) => ({ treeId: id, name }));
+  return <CompareScreen first={tree} second={second.tree} school={school ?? null} against={against ?? null} trees={trees} />;
 }

@@ -1,15 +1,12 @@
 import type { Metadata } from 'next';
-import { notFound } from 'next/navigation';
+import { openTree, type TreePage } from '@/app/openTree';
+import { entriesOf } from '@/core/catalogue';
 import { FinderScreen } from '@/features/finder/FinderScreen';
-import { findGymEntries } from '@/server/services/catalogueEntries';
-import { findTree } from '@/server/services/trees';
-import { getWorkplace } from '@/server/services/workplace';
+import { getWords } from '@/server/services/words';
 
 export const metadata: Metadata = { title: 'Read finder' };
 
-export default async function FinderPage({ params }: { readonly params: Promise<{ tree: string }> }) {
-  const { db, gymId } = await getWorkplace();
-  const [stored, entries] = await Promise.all([findTree(db, gymId, decodeURIComponent((await params).tree)), findGymEntries(db, gymId)]);
-  if (!stored) notFound();
-  return <FinderScreen key={stored.tree.id} tree={stored.tree} entries={entries} />;
+export default async function FinderPage({ params }: TreePage) {
+  const { context, tree } = await openTree(params);
+  return <FinderScreen key={tree.id} tree={tree} entries={entriesOf((await getWords(context)).document)} />;
 }

@@ -1,24 +1,17 @@
 import type { Metadata } from 'next';
-import { notFound } from 'next/navigation';
+import { openTree, type SearchedTreePage } from '@/app/openTree';
 import { boardParamsSchema } from '@/contracts/boardParams';
 import { filterFromParams } from '@/contracts/filter';
+import { treeInGym } from '@/core/people';
 import { OddsScreen } from '@/features/odds/OddsScreen';
-import { findTree } from '@/server/services/trees';
-import { getWorkplace } from '@/server/services/workplace';
+import { findBook } from '@/server/services/trees';
 
 export const metadata: Metadata = { title: 'Odds' };
 
-interface Props {
-  readonly params: Promise<{ tree: string }>;
-  readonly searchParams: Promise<Record<string, string | string[] | undefined>>;
-}
-
-export default async function OddsPage({ params, searchParams }: Props) {
-  const { db, gymId } = await getWorkplace();
-  const stored = await findTree(db, gymId, decodeURIComponent((await params).tree));
-  if (!stored) notFound();
+export default async function OddsPage({ params, searchParams }: SearchedTreePage) {
+  const { context, tree } = await openTree(params);
   const found = await searchParams;
   const { at } = boardParamsSchema.parse(found);
-  const start = stored.tree.starts.find((item) => item.position === at)?.position ?? null;
-  return <OddsScreen tree={stored.tree} at={start} filter={filterFromParams(found)} />;
+  const start = tree.starts.find((item) => item.position === at)?.position ?? null;
+  return <OddsScreen tree={treeInGym(tree, await findBook(context))} at={start} filter={filterFromParams(found)} />;
 }

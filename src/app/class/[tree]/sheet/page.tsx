@@ -1,27 +1,30 @@
 import type { Metadata } from 'next';
 import Link from 'next/link';
 import { notFound } from 'next/navigation';
+import { openTree, type SearchedTreePage } from '@/app/openTree';
+import { idToAddress } from '@/contracts/address';
 import { PrintButton } from '@/features/class/PrintButton';
 import { PrintSheet } from '@/features/class/PrintSheet';
-import { findSheet } from '@/server/services/classSheets';
-import { getWorkplace } from '@/server/services/workplace';
+import { findSheet } from '@/server/services/classes';
 
 export const metadata: Metadata = { title: 'Class sheet' };
 
-export default async function SheetPage({ params }: { params: Promise<{ tree: string }> }) {
-  const { db, gymId } = await getWorkplace();
-  const treeId = decodeURIComponent((await params).tree);
-  const sheet = await findSheet(db, gymId, treeId);
+export default async function SheetPage({ params, searchParams }: SearchedTreePage) {
+  const { context, tree } = await openTree(params);
+  const { class: asked } = await searchParams;
+  const named = typeof asked === 'string' ? asked : null;
+  const sheet = await findSheet(context, tree.id, named);
   if (!sheet) notFound();
-  const id = encodeURIComponent(treeId);
+  const id = idToAddress(tree.id);
+  const query = named === null ? '' : `?class=${encodeURIComponent(named)}`;
   return (
     <main className="p-4 print:p-0">
-      <nav aria-label="Sheet" className="mx-auto mb-4 flex w-[190mm] items-center gap-4 font-figure text-[15px] print:hidden">
-        <Link href={`/class/${id}`} className="underline">
+      <nav aria-label="Sheet" className="mx-auto mb-4 flex w-[190mm] max-w-full items-center gap-4 font-figure text-[15px] print:hidden">
+        <Link href={`/class/${id}${query}`} className="underline">
           Back to the class
         </Link>
         <PrintButton />
-        <a href={`/api/trees/${id}/sheet`} className="underline">
+        <a href={`/api/trees/${id}/sheet${query}`} className="underline">
           Save as PDF
         </a>
       </nav>

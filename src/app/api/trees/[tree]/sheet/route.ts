@@ -1,17 +1,15 @@
-import { refuse, respond } from '@/server/http/respond';
+import { refuse } from '@/server/http/respond';
+import { treeRoute } from '@/server/http/route';
 import { classPdf } from '@/server/services/classPdf';
-import { findSheet } from '@/server/services/classSheets';
-import { getWorkplace } from '@/server/services/workplace';
+import { findSheet } from '@/server/services/classes';
 
 export const dynamic = 'force-dynamic';
 
-/** The class sheet as a PDF of one A4 page. */
-export const GET = (_request: Request, { params }: { params: Promise<{ tree: string }> }) =>
-  respond('trees/sheet', async () => {
-    const { db, gymId } = await getWorkplace();
-    const sheet = await findSheet(db, gymId, decodeURIComponent((await params).tree));
-    if (!sheet) return refuse(404, ['There is no such tree.']);
-    return new Response(new Uint8Array(await classPdf(sheet)), {
-      headers: { 'content-type': 'application/pdf', 'content-disposition': 'inline; filename="class-sheet.pdf"' },
-    });
+/** The class sheet as a PDF of one A4 page: of the class that `?class` names, else of the tree's first. */
+export const GET = treeRoute('trees/sheet', async (context, treeId, request) => {
+  const sheet = await findSheet(context, treeId, new URL(request.url).searchParams.get('class'));
+  if (!sheet) return refuse(404, ['There is no such tree or class.']);
+  return new Response(new Uint8Array(await classPdf(sheet)), {
+    headers: { 'content-type': 'application/pdf', 'content-disposition': 'inline; filename="class-sheet.pdf"' },
   });
+});

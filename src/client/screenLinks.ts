@@ -1,0 +1,19 @@
+import { idToAddress } from '@/contracts/address';
+import type { StripLink } from '@/ui/AppStrip';
+
+type Screen = 'Board' | 'Finder' | 'Odds' | 'Class' | 'Catalogue' | 'Files';
+
+/** The screens of one tree, the current one marked; `query` goes along where it means the same. */
+export function screenLinks(treeId: string, current: Screen | null, query = ''): StripLink[] {
+  const id = idToAddress(treeId);
+  const along = query === '' ? '' : `?${query}`;
+  const links = [
+    { href: `/board/${id}${along}`, label: 'Board' },
+    { href: `/finder/${id}`, label: 'Finder' },
+    { href: `/odds/${id}${along}`, label: 'Odds' },
+    { href: `/class/${id}`, label: 'Class' },
+    { href: `/catalogue/${id}`, label: 'Catalogue' },
+    { href: `/files`, label: 'Files' },
+  ];
+  return links.map((link) => ({ ...link, current: link.label === current }));
+}

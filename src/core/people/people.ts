@@ -1,0 +1,95 @@
+import type { PositionId, Profile, RuleSet, TreeDocument, ValueId } from '../tree';
+
+export interface Habit {
+  readonly position: PositionId;
+  readonly value: ValueId;
+  /** Absolute chance in [0, 1]. */
+  readonly share: number;
+}
+/** What is said of a person in one tree: moves or tags off and on, and what he shows how often. */
+export interface Game {
+  /** Id of the tree that the rest speaks of. */
+  readonly tree: string;
+  readonly off?: readonly string[];
+  readonly on?: readonly string[];
+  readonly habits?: readonly Habit[];
+}
+export interface Opponent {
+  readonly id: string;
+  readonly name: string;
+  readonly physique?: readonly string[];
+  readonly betterSide?: 'left' | 'right';
+  readonly games?: readonly Game[];
+}
+/** An athlete of the gym. Age, limits and absences stay in the gym: no file carries them. */
+export interface Athlete extends Opponent {
+  readonly age?: number;
+  readonly level?: string;
+  /** What he must not do, in words: "no neck", "no inversions". */
+  readonly limits?: readonly string[];
+  /** First and last day away, 'YYYY-MM-DD'. */
+  readonly absences?: readonly { readonly from: string; readonly to: string }[];
+}
+export interface Group {
+  readonly id: string;
+  readonly name: string;
+  /** Ids of athletes. */
+  readonly members: readonly string[];
+}
+
+/** What a gym keeps besides its trees and classes. */
+export interface GymBook {
+  readonly ruleCards: readonly RuleSet[];
+  readonly athletes: readonly Athlete[];
+  readonly opponents: readonly Opponent[];
+}
+export const EMPTY_BOOK: GymBook = { ruleCards: [], athletes: [], opponents: [] };
+
+/** What is said of a person in a tree; nothing said = an empty game. */
+export const gameIn = (person: Opponent, treeId: string): Game => person.games?.find((game) => game.tree === treeId) ?? { tree: treeId };
+
+/** The person with this said of him in its tree; an empty game is taken out. */
+export function withGame<P extends Opponent>(person: P, game: Game): P {
+  const others = (person.games ?? []).filter((item) => item.tree !== game.tree);
+  const says = [game.off, game.on, game.habits].some((list) => (list ?? []).length > 0);
+  const at = (person.games ?? []).findIndex((item) => item.tree === game.tree);
+  return { ...person, games: says ? others.toSpliced(at < 0 ? others.length : at, 0, game) : others };
+}
+
+/** The person as one tree sees him. */
+export function profileOf(person: Opponent, of: Profile['of'], treeId: string): Profile {
+  const { id, name, physique, betterSide } = person;
+  const { off, on, habits } = gameIn(person, treeId);
+  const said = Object.entries({ off, on, habits, physique, betterSide }).filter(([, value]) => value !== undefined);
+  return { id, name, of, ...Object.fromEntries(said) };
+}
+
+/** The person as the gym keeps him, from what a tree's file says of him. */
+export function personOf({ id, name, physique, betterSide, off, on, habits }: Profile, treeId: string): Opponent {
+  const kept = Object.entries({ physique, betterSide }).filter(([, value]) => value !== undefined);
+  const game: Game = { tree: treeId, ...(off ? { off } : {}), ...(on ? { on } : {}), ...(habits ? { habits } : {}) };
+  const person: Opponent = { id, name, ...Object.fromEntries(kept) };
+  const known = withGame(person, game);
+  return (known.games ?? []).length > 0 ? known : person;
+}
+
+/** The tree with the gym's cards and people beside it: all of them, or only those that it names (what a file carries). */
+export function treeInGym(tree: TreeDocument, book: GymBook, who: 'all' | 'named' = 'all'): TreeDocument {
+  const wanted = (named: readonly string[] | undefined) => (item: { readonly id: string }) => who === 'all' || named?.includes(item.id);
+  return {
+    ...tree,
+    ruleSets: book.ruleCards.filter(wanted(tree.ruleCards)),
+    profiles: [
+      ...book.athletes.filter(wanted(tree.athletes)).map((item) => profileOf(item, 'athlete', tree.id)),
+      ...book.opponents.filter(wanted(tree.opponents)).map((item) => profileOf(item, 'opponent', tree.id)),
+    ],
+  };
+}
+
+/** What a person's game speaks of that its tree no longer has, in document order of the game. */
+export function danglingIn(tree: TreeDocument, game: Game): { readonly moves: readonly string[]; readonly habits: readonly Habit[] } {
+  const moves = new Set(tree.transitions.flatMap((move) => [move.id, ...(move.tags ?? [])]));
+  const shows = new Map(tree.positions.map((position) => [position.id, new Set(position.reads.flatMap((read) => read.values.map((value) => value.id)))])); // prettier-ignore
+  const gone = [...(game.off ?? []), ...(game.on ?? [])].filter((item) => item !== '*' && !moves.has(item));
+  return { moves: gone, habits: (game.habits ?? []).filter(({ position, value }) => !shows.get(position)?.has(value)) };
+}

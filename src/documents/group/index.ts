@@ -1,0 +1,4 @@
+import { plainDocument } from '../plain';
+import { groupSchema } from './schema';
+
+export const groupKind = plainDocument(groupSchema);

@@ -1,0 +1,4 @@
+import { plainDocument } from '../plain';
+import { opponentSchema } from './schema';
+
+export const opponentKind = plainDocument(opponentSchema);

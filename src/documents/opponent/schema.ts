@@ -1,0 +1,18 @@
+import { z } from 'zod';
+import { habitsSchema } from '../tree/carried';
+import { idSchema, nameSchema, wordsSchema } from '../tree/schema';
+
+/** What one tree is told of a person; off, on and habits name the tree they speak of. */
+const gameSchema = z.strictObject({
+  tree: idSchema,
+  off: wordsSchema.optional(),
+  on: wordsSchema.optional(),
+  habits: habitsSchema.optional(),
+});
+export const opponentSchema = z.strictObject({
+  id: idSchema,
+  name: nameSchema,
+  physique: wordsSchema.optional(),
+  betterSide: z.enum(['left', 'right']).optional(),
+  games: z.array(gameSchema).max(500).optional(),
+});

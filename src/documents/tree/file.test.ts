@@ -1,0 +1,139 @@
+import { readFileSync } from 'node:fs';
+import fc from 'fast-check';
+import { describe, expect, it } from 'vitest';
+import { findGripFindings } from '@/core/grips';
+import { findTooDeep, formatTreeFile, normaliseTree } from '@/core/notation';
+import type { Contact, TreeDocument } from '@/core/tree';
+import { demoTree } from '../../../demo/demoTree';
+import { held } from '../../../tests/support/held';
+import { randomTree } from '../../../tests/support/randomTree';
+import { wholeTree } from '../../../tests/fixtures/wholeTree';
+import { parseTreeFile } from './file';
+
+const read = (text: string) => {
+  const parsed = parseTreeFile(text);
+  if (!parsed.ok) throw new Error(parsed.error.join('\n'));
+  return parsed.value;
+};
+const problems = (text: string): string => {
+  const parsed = parseTreeFile(text);
+  return parsed.ok ? '' : parsed.error.join('\n');
+};
+const changed = (change: (file: ReturnType<typeof JSON.parse>) => void): string => {
+  const file = JSON.parse(formatTreeFile(demoTree()));
+  change(file);
+  return problems(JSON.stringify(file));
+};
+
+describe('the tree file', () => {
+  it('round-trips byte for byte after normalisation', () => {
+    for (const doc of [demoTree(), wholeTree]) {
+      const text = formatTreeFile(doc);
+      expect(formatTreeFile(read(text))).toBe(text);
+      expect(read(text)).toEqual(normaliseTree(doc));
+    }
+    fc.assert(
+      fc.property(fc.integer({ min: 1, max: 1e6 }), (seed) => {
+        const text = formatTreeFile(randomTree(seed, { positions: 8, transitions: 20 }));
+        expect(formatTreeFile(read(text))).toBe(text);
+      }),
+      { numRuns: 60, seed: 8 },
+    );
+  });
+  it('carries every field of the model', () => {
+    expect(read(formatTreeFile(wholeTree))).toEqual(wholeTree);
+  });
+  it('does not depend on the order of fields in the file', () => {
+    const shuffle = (item: unknown): unknown =>
+      Array.isArray(item)
+        ? item.map(shuffle)
+        : typeof item === 'object' && item !== null
+          ? Object.fromEntries(
+              Object.entries(item)
+                .reverse()
+                .map(([k, v]) => [k, shuffle(v)]),
+            )
+          : item;
+    const text = formatTreeFile(wholeTree);
+    expect(formatTreeFile(read(JSON.stringify(shuffle(JSON.parse(text)))))).toBe(text);
+  });
+});
+
+describe('grips that do not add up', () => {
+  const odd: Contact[] = [
+    ...held('right hand far feather, left hand far left knee, left hand far lapel'),
+    { athlete: 'owner', part: 'leftTail', target: { athlete: 'mat', spot: 'somewhere' } },
+  ];
+  const withSteps = (count: number): TreeDocument => ({
+    ...demoTree(),
+    contexts: ['noGi'],
+    transitions: demoTree().transitions.map((move, i) =>
+      i === 0
+        ? { ...move, contexts: undefined, steps: Array.from({ length: count }, (_, step) => ({ contacts: step % 2 ? [] : odd })) }
+        : move,
+    ),
+  });
+  it('are kept as they are, all two hundred steps of them, and found', () => {
+    const doc = withSteps(200);
+    const back = read(formatTreeFile(doc));
+    expect(back.transitions[0]!.steps).toEqual(doc.transitions[0]!.steps);
+    const found = findGripFindings(back).filter((item) => item.transition === back.transitions[0]!.id);
+    expect([...new Set(found.map((item) => item.problem.kind))].sort()).toEqual(['clothGone', 'doubleBooked', 'manySteps', 'nothingHeld', 'sidesContradict', 'unknownLimb', 'unknownSpot']); // prettier-ignore
+  });
+  it('one step more is refused in a sentence that names the move', () => {
+    expect(problems(formatTreeFile(withSteps(201)))).toMatch(/^transitions\[0\] \("collar-sleeve.*"\) › steps: the list is too long; it may have at most 200 entries\.$/); // prettier-ignore
+  });
+});
+
+describe('a file of version 1', () => {
+  const kept = readFileSync('tests/fixtures/leagueEvening.v1.json', 'utf8');
+  it('is read whole, its levels listed, and written as version 3', () => {
+    const read = parseTreeFile(kept);
+    if (!read.ok) throw new Error(read.error.join(' '));
+    const was = JSON.parse(kept) as { positions: unknown[]; transitions: unknown[] };
+    expect([read.value.positions.length, read.value.transitions.length]).toEqual([was.positions.length, was.transitions.length]);
+    expect(read.value.ruleSets!.map((card) => card.levels)).toEqual([['third year'], undefined, undefined].slice(0, read.value.ruleSets!.length)); // prettier-ignore
+    const again = formatTreeFile(read.value);
+    expect(again).toContain('"version": 3');
+    expect(parseTreeFile(again)).toEqual(read);
+  });
+  it('keeps what it hopes to provoke where that is shown', () => {
+    const old = JSON.parse(kept) as { transitions: { provokes?: string[]; from: string }[]; positions: { id: string; reads: { values: { id: string }[] }[] }[] }; // prettier-ignore
+    const move = old.transitions[0]!;
+    const shown = old.positions.find((position) => position.id === move.from)!.reads[0]!.values[0]!.id;
+    move.provokes = [shown, 'nowhere-shown'];
+    const read = parseTreeFile(JSON.stringify(old));
+    expect(read.ok && read.value.transitions.find((item) => item.provokes)!.provokes).toEqual([shown]);
+  });
+});
+
+describe('a bad file gets a sentence that names the place', () => {
+  it('wrong JSON, with line and column', () => {
+    expect(problems('{\n  "format": nonsense\n}')).toMatch(/^Line 2, column \d+: this is not JSON/);
+    expect(problems('')).toMatch(/^Line 1/);
+  });
+  it('another format, an unknown version', () => {
+    expect(problems('[]')).toContain('not a tree file');
+    expect(problems('null')).toContain('not a tree file');
+    expect(problems('{"format":"red-ladder-tree","version":99}')).toBe(
+      'version: this file has version 99; this program reads versions 1 to 3.',
+    );
+  });
+  it('unknown fields, wrong types, too long texts', () => {
+    expect(changed((file) => (file.positions[3].colour = 'red'))).toMatch(/^positions\[3\] \("de-la-riva"\): Unrecognized key: "colour"/);
+    expect(changed((file) => (file.transitions[0].works = 3))).toMatch(/^transitions\[0\] \(".*"\) › works: /);
+    expect(changed((file) => (file.positions[0].name = '  '))).toContain('at least one visible character');
+    expect(changed((file) => (file.positions[0].name = 'x'.repeat(1000)))).toContain('positions[0]');
+  });
+  it('dangling and duplicate ids, script in names', () => {
+    expect(changed((file) => (file.transitions[0].to = 'nowhere'))).toContain('there is no position "nowhere"');
+    expect(changed((file) => (file.positions[1].id = 'collar-sleeve'))).toContain('"collar-sleeve" is used twice');
+    expect(changed((file) => (file.positions[0].name = '<img src=x onerror=alert(1)>'))).toContain('markup');
+    expect(changed((file) => (file.tree.starts[0].position = '__proto__'))).toContain('reserved');
+  });
+  it('deep nesting and too many bytes, without reading on', () => {
+    expect(problems('['.repeat(200_000))).toMatch(/^Line 1, column 33: brackets are nested more than 32 deep/);
+    expect(findTooDeep('{"a": "[[[[[[[[[[[[[[[[[[[[[[[[[[[[[[[[[[[[[["}')).toBeNull();
+    expect(problems(`{"format":"${'x'.repeat(21 * 1024 * 1024)}"}`)).toContain('larger than 20 MB');
+  });
+});

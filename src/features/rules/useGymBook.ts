@@ -1,0 +1,26 @@
+import { useMemo } from 'react';
+import { worstOf } from '@/client/store/documentState';
+import { useDocuments, type Opened } from '@/client/store/useDocuments';
+import type { Athlete, Group, Opponent } from '@/core/people';
+import type { RuleSet } from '@/core/tree';
+
+export interface OpenedBook {
+  readonly ruleCards: readonly Opened<RuleSet>[];
+  readonly athletes: readonly Opened<Athlete>[];
+  readonly opponents: readonly Opened<Opponent>[];
+  readonly groups: readonly Opened<Group>[];
+}
+
+/** The gym's rule cards and people, each a document of its own, edited on one screen. */
+export function useGymBook(opened: OpenedBook) {
+  const ruleCard = useDocuments<RuleSet>('ruleCard', opened.ruleCards);
+  const athlete = useDocuments<Athlete>('athlete', opened.athletes);
+  const opponent = useDocuments<Opponent>('opponent', opened.opponents);
+  const group = useDocuments<Group>('group', opened.groups);
+  return useMemo(() => {
+    const all = [ruleCard, athlete, opponent, group];
+    return { ruleCard, athlete, opponent, group, stored: worstOf(all.map((one) => one.stored)), read: () => all.forEach((one) => one.read()) };
+  }, [ruleCard, athlete, opponent, group]);
+} // prettier-ignore
+export type GymBookEdits = ReturnType<typeof useGymBook>;
+export type BookKind = 'ruleCard' | 'athlete' | 'opponent' | 'group';
