@@ -6,16 +6,22 @@ import type { TreeDocument } from '@/core/tree';
 
 /** Reads and checks a tree file from disk; problems are sentences that name the place. */
 export async function readTree(file: string): Promise<Result<TreeDocument, FileProblems>> {
+  let bytes: Uint8Array;
   try {
     const { size } = await stat(file);
-    if (size > TREE_FILE_MAX_BYTES) return err([`${file}: the file is larger than 20 MB; the largest tree takes less.`]);
-    const bytes = await readFile(file);
-    return parseTreeFile(new TextDecoder('utf-8', { fatal: true }).decode(bytes));
+    if (size > 2 * TREE_FILE_MAX_BYTES) return err([`${file}: the file is larger than 20 MB; the largest tree takes less.`]);
+    bytes = await readFile(file);
   } catch (error) {
-    if (error instanceof TypeError) return err([`${file}: this is not UTF-8 text.`]);
     const code = (error as { code?: string }).code;
     return err([code === 'ENOENT' ? `${file}: there is no such file.` : `${file}: the file cannot be read (${code ?? 'unknown reason'}).`]);
   }
+  let text: string;
+  try {
+    text = new TextDecoder('utf-8', { fatal: true }).decode(bytes);
+  } catch {
+    return err([`${file}: this is not UTF-8 text.`]);
+  }
+  return parseTreeFile(text);
 }
 
 /** Prints each problem on standard error; the exit code for bad input. */

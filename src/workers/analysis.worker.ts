@@ -1,11 +1,60 @@
 import * as Comlink from 'comlink';
-import { findOdds, type Odds } from '@/core/odds';
-import { findFindings, type Findings } from '@/core/structure';
-import type { TreeDocument } from '@/core/tree';
+import { idToAddress } from '@/contracts/address';
+import { applyDiff, type Diff } from '@/core/document';
+import { treeInGym, type GymBook } from '@/core/people';
+import { checkTree, type TreeDocument } from '@/core/tree';
+import { letOthersIn } from '@/documents/letOthersIn';
+import { answering, type AnswerTo, type Question, type QuestionKind } from './questions';
+
+let tree: TreeDocument | null = null;
+let inGym: TreeDocument | null = null;
+let book: GymBook = { ruleCards: [], athletes: [], opponents: [] };
+const running = new Map<number, AbortController>();
+
+function take(next: TreeDocument): void {
+  tree = next;
+  inGym = treeInGym(next, book);
+}
 
 const api = {
-  odds: (tree: TreeDocument, roundSeconds: number): Odds => findOdds(tree, { roundSeconds }),
-  findings: (tree: TreeDocument): Findings => findFindings(tree),
+  /** Fetches and checks the tree by itself; false = the server has another revision, or does not answer. */
+  async load(treeId: string, revision: number): Promise<boolean> {
+    const response = await fetch(`/api/documents/tree/${idToAddress(treeId)}`).catch(() => null);
+    if (!response?.ok) return false;
+    const read = (await response.json()) as { document: TreeDocument; revision: number };
+    if (read.revision !== revision || !checkTree(read.document).ok) return false;
+    take(read.document);
+    return true;
+  },
+  /** The tree as the window has it, whole. */
+  put(next: TreeDocument): void {
+    take(next);
+  },
+  /** What the window has changed since; false = it does not fit, send the whole. */
+  patch(diff: Diff): boolean {
+    const applied = tree && applyDiff(tree, diff);
+    if (!applied?.ok) return false;
+    take(applied.value);
+    return true;
+  },
+  setBook(next: GymBook): void {
+    book = next;
+    if (tree) take(tree);
+  },
+  /** Answers a question about the tree in pieces, so that it can be cancelled without ending the worker. */
+  async ask(id: number, question: Question, onProgress: (share: number) => void): Promise<AnswerTo[QuestionKind]> {
+    if (!inGym) throw new Error('no tree has been loaded');
+    const controller = new AbortController();
+    running.set(id, controller);
+    try {
+      return await letOthersIn(answering(inGym, question), { signal: controller.signal, onProgress });
+    } finally {
+      running.delete(id);
+    }
+  },
+  cancel(id: number): void {
+    running.get(id)?.abort();
+  },
 };
 export type AnalysisApi = typeof api;
 

@@ -1,4 +1,6 @@
 export { compareText, groupBy, product, sameValue } from './order';
+export { atOnce, type InPieces } from './inPieces';
 export { once, perObject } from './once';
+export { ownField } from './own';
 export { seededRandom, type Random } from './random';
 export { err, InvariantError, ok, required, type Result } from './result';

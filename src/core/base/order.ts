@@ -1,3 +1,5 @@
+import { ownField } from './own';
+
 /** Code-unit order: the same on every machine, unlike locale order. */
 export const compareText = (a: string, b: string): number => (a < b ? -1 : a > b ? 1 : 0);
 
@@ -33,6 +35,7 @@ export function sameValue(a: unknown, b: unknown): boolean {
   if (Array.isArray(a) !== Array.isArray(b)) return false;
   if (Array.isArray(a)) return a.length === (b as unknown[]).length && a.every((item, i) => sameValue(item, (b as unknown[])[i]));
   const keys = new Set([...Object.keys(a), ...Object.keys(b)]);
-  for (const key of keys) if (!sameValue((a as Record<string, unknown>)[key], (b as Record<string, unknown>)[key])) return false;
+  for (const key of keys)
+    if (!sameValue(ownField(a as Record<string, unknown>, key), ownField(b as Record<string, unknown>, key))) return false;
   return true;
 }

@@ -1,4 +1,4 @@
-import { seededRandom } from '../base';
+import { atOnce, seededRandom, type InPieces } from '../base';
 
 /** Edges between neighbouring layers; a node is a number, `layers` lists them bottom to top. */
 export interface Layering {
@@ -219,7 +219,10 @@ export interface OrderOptions {
  * Orders the layers so that few edges cross: barycentre sweeps (Sugiyama, Tagawa & Toda 1981) and adjacent exchange
  * (Gansner et al. 1993), from several seeded beginnings; the best order seen. Deterministic; heights are never touched.
  */
-export function orderLayers(layering: Layering, { frozen = new Set(), beginnings = 2 }: OrderOptions = {}): number[][] {
+export const orderLayers = (layering: Layering, options: OrderOptions = {}): number[][] => atOnce(orderLayersInPieces(layering, options));
+
+/** The same, a piece for each sweep. */
+export function* orderLayersInPieces(layering: Layering, { frozen = new Set(), beginnings = 2 }: OrderOptions = {}): InPieces<number[][]> {
   const order = new Order(layering, toLayers(layering.layers), frozen);
   let best = order.layers.map((layer) => layer.slice());
   let fewest = order.crossings();
@@ -230,6 +233,7 @@ export function orderLayers(layering: Layering, { frozen = new Set(), beginnings
       order.sweep();
       order.exchange();
       const crossings = order.crossings();
+      yield;
       stale++;
       if (crossings >= fewest) continue;
       fewest = crossings;
@@ -239,7 +243,7 @@ export function orderLayers(layering: Layering, { frozen = new Set(), beginnings
   }
   // Sweeping disturbs what exchanging has won; the best order is exchanged until nothing more is to be won.
   order.setLayers(best);
-  for (let tries = 0; tries < SWEEPS && order.exchange() > 0; tries++);
+  for (let tries = 0; tries < SWEEPS && order.exchange() > 0; tries++) yield;
   return order.layers.map((layer) => [...layer]);
 }
 

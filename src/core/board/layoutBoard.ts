@@ -1,7 +1,8 @@
+import { atOnce, groupBy, type InPieces } from '../base';
 import { indexOf, LINES, type Line, type PositionId, type TransitionId, type TreeDocument } from '../tree';
 import { climbPath, fallPath, type Climb } from './climbs';
 import { placeInColumns } from './columns';
-import { layeringOf, orderLayers } from './crossings';
+import { layeringOf, orderLayersInPieces } from './crossings';
 import { BACK_GAP, backX, columnX, LEFT_RAIL, MAX_SIDEWAYS, MAX_SUB_ROWS, rightRailX, spanOf, spanWidth, type Grid } from './grid';
 import { extentOf, placeRung, thicknessOf, type PlacedRung } from './placedRung';
 import { assignRows, bandOf, BANDS, type Row } from './rows';
@@ -67,21 +68,41 @@ function draftOf(tree: TreeDocument, { grid, only, arrangedBy = tree }: BoardOpt
   return { grid, rungs, answers, drawn: arrangedBy === tree ? answers : pairs(tree, 'owner'), falls: pairs(tree, 'opponent'), spans, rows };
 }
 
+/** Beyond this many rungs only what is seen is ordered, and by what is near: a chain through hundreds of rows helps nobody. */
+const MANY_RUNGS = 400;
+const LONG_EDGE = 6;
+
+/** The rows of each band that are not folded away. */
+function visibleRows(rows: readonly Row[]): Row[] {
+  const count = new Map<number, number>();
+  return rows.filter(({ band }) => {
+    count.set(band, (count.get(band) ?? 0) + 1);
+    return count.get(band)! <= MAX_SUB_ROWS;
+  });
+}
+
 /** Pass 2: the order within rows. Guards keep the coach's order; with an earlier layout everything known keeps its order. */
-function orderRows(draft: Draft, previous: BoardOptions['previous']): readonly (readonly number[])[] {
-  const { rows, rungs } = draft;
+function* orderRows(draft: Draft, previous: BoardOptions['previous'], unfold: boolean): InPieces<readonly (readonly number[])[]> {
+  const { rungs } = draft;
+  const rows = rungs.length > MANY_RUNGS && !unfold ? visibleRows(draft.rows) : draft.rows;
   const rowOf = new Map(rows.flatMap((row, i) => row.members.map((member) => [member, i] as const)));
   const edges = draft.answers.flatMap(([from, to]) =>
-    rowOf.has(from) && rowOf.has(to) && rowOf.get(to)! > rowOf.get(from)! ? [[from, to] as const] : [],
+    rowOf.has(from) &&
+    rowOf.has(to) &&
+    rowOf.get(to)! > rowOf.get(from)! &&
+    (rungs.length <= MANY_RUNGS || rowOf.get(to)! - rowOf.get(from)! <= LONG_EDGE)
+      ? [[from, to] as const]
+      : [],
   );
   if (previous && previous.size > 0) {
     const column = new Map(rungs.map((rung, i) => [i, previous.get(rung.id)]));
-    return rows.map((row) => row.members.toSorted((a, b) => wantedColumn(a, column, edges) - wantedColumn(b, column, edges)));
+    return draft.rows.map((row) => row.members.toSorted((a, b) => wantedColumn(a, column, edges) - wantedColumn(b, column, edges)));
   }
   const frozen = new Set(rows.flatMap((row, i) => (row.members.every((member) => rungs[member]!.isGuard) ? [i] : [])));
   const layering = layeringOf(rungs.length, rows.map((row) => row.members), edges); // prettier-ignore
-  const ordered = orderLayers(layering, { frozen, beginnings: rungs.length > 400 ? 1 : 2 });
-  return ordered.map((layer) => layer.filter((node) => node < rungs.length));
+  const ordered = yield* orderLayersInPieces(layering, { frozen, beginnings: rungs.length > MANY_RUNGS ? 1 : 2 });
+  const orderOf = new Map(rows.map((row, i) => [row, ordered[i]!.filter((node) => node < rungs.length)]));
+  return draft.rows.map((row) => orderOf.get(row) ?? row.members);
 }
 
 /** The known column, or for something new the mean of what leads to it (far right without any). */
@@ -102,7 +123,11 @@ function placeColumns(draft: Draft, order: readonly (readonly number[])[], previ
   const first = new Array<number>(rungs.length).fill(-1);
   const middle = (i: number): number => first[i]! + (spans[i]! - 1) / 2;
   const into = new Map<number, number[]>();
-  for (const [from, to] of answers) into.set(to, [...(into.get(to) ?? []), from]);
+  for (const [from, to] of answers) {
+    const before = into.get(to);
+    if (before) before.push(from);
+    else into.set(to, [from]);
+  }
   for (const members of order) {
     const total = members.reduce((sum, i) => sum + spans[i]!, 0);
     const wishes = members.map((i, at) => {
@@ -203,12 +228,18 @@ function orderSections(rung: Rung, landingX: (id: TransitionId) => number | null
  * The climb as geometry: rows by lines held, columns by what leads where, climbs in the gutters (DESIGN).
  * Passes: draft → order → columns → stack → words and routes. Deterministic. Pre: the tree is checked.
  */
-export function layoutBoard(tree: TreeDocument, options: BoardOptions): BoardLayout {
+export const layoutBoard = (tree: TreeDocument, options: BoardOptions): BoardLayout => atOnce(layoutBoardInPieces(tree, options));
+
+/** The same, a piece for each pass and each sweep of the order. */
+export function* layoutBoardInPieces(tree: TreeDocument, options: BoardOptions): InPieces<BoardLayout> {
   const { grid, previous, unfold = false } = options;
   const draft = draftOf(tree, options);
   const { rungs, spans } = draft;
-  const order = orderRows(draft, previous);
+  yield;
+  const order = yield* orderRows(draft, previous, unfold);
+  yield;
   const first = placeColumns(draft, order, previous);
+  yield;
   const rowOf = new Map(draft.rows.flatMap((row, i) => row.members.map((member) => [member, i] as const)));
   const middle = (i: number): number => first[i]! + (spans[i]! - 1) / 2;
   /** Columns between two spans; 0 when they overlap. */
@@ -220,6 +251,7 @@ export function layoutBoard(tree: TreeDocument, options: BoardOptions): BoardLay
     rowOf.get(to)! <= rowOf.get(from)! ||
     sideways(from, to) > MAX_SIDEWAYS;
   const far = draft.drawn.filter(([from, to]) => isFar(from, to));
+  const farOf = groupBy(far, ([from]) => from);
   const heights = stackRows(draft, order, first, new Set(far.map(([from]) => from)), unfold);
   const shown = rungs.flatMap((_, i) => (heights.y.has(i) ? [i] : []));
   const landing = new Map(draft.answers.map(([, to, id]) => [id, rungs[to]!.zone === 'back' ? Number.MAX_SAFE_INTEGER : middle(to)]));
@@ -235,7 +267,7 @@ export function layoutBoard(tree: TreeDocument, options: BoardOptions): BoardLay
       width: atBack ? grid.rungWidth : spanWidth(grid, spans[i]!),
     };
     const sections = orderSections(rung, (id) => landing.get(id) ?? null, middle(i));
-    const stubs = [...new Set(far.filter(([from]) => from === i).map(([, to]) => rungs[to]!.name))];
+    const stubs = [...new Set((farOf.get(i) ?? []).map(([, to]) => rungs[to]!.name))];
     placed.set(i, placeRung(rung, place, sections, stubs, (heights.folded.get(i) ?? []).map((hidden) => rungs[hidden]!.id))); // prettier-ignore
   }
   const climbs = draft.drawn.flatMap(([from, to, id], lane): Climb[] => {

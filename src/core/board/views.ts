@@ -1,5 +1,8 @@
 import { indexOf, positionOf, type PositionId, type TreeDocument } from '../tree';
 
+/** A tree with more positions is laid out away from the screen, never while its page is made. */
+export const LARGE_TREE = 300;
+
 const isStop = (tree: TreeDocument, id: PositionId): boolean => {
   const position = positionOf(indexOf(tree), id);
   return position.ends !== undefined || position.family === 'hub';

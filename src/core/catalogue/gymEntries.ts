@@ -1,3 +1,4 @@
+import { ownField } from '../base';
 import { freshId, indexOf, positionOf, type Mistake, type Position, type PositionId, type TreeDocument, type ValueId, type When } from '../tree'; // prettier-ignore
 import { findTaken } from './take';
 import { isSign } from './signs';
@@ -44,7 +45,7 @@ function withPositionChange(entry: CataloguePosition, change: PositionChange): C
   const { moreAliases = [], feeder = entry.feeder, values = {}, ...said } = change;
   const reads = entry.position.reads.map((read) => ({
     ...read,
-    values: read.values.map((value) => ({ ...value, ...values[value.id] })),
+    values: read.values.map((value) => ({ ...value, ...ownField(values, value.id) })),
   }));
   const aliases = [...new Set([...(entry.position.aliases ?? []), ...moreAliases])];
   return { ...entry, feeder, position: { ...entry.position, ...said, aliases, reads } };

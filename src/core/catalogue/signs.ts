@@ -55,11 +55,11 @@ export type Sign = GroupSigns extends infer G ? (G extends unknown ? Extract<key
 export const SIGNS: readonly Sign[] = SIGN_GROUPS.flatMap((item) => Object.keys(item.signs) as Sign[]);
 export const isSign = (word: string): word is Sign => (SIGNS as readonly string[]).includes(word);
 export const saySign = (sign: Sign): string => {
-  const { group, signs } = SIGN_GROUPS.find((item) => sign in item.signs)!;
+  const { group, signs } = SIGN_GROUPS.find((item) => Object.hasOwn(item.signs, sign))!;
   return `${group.toLowerCase()} ${(signs as Record<string, string>)[sign]}`;
 };
 
 /** Two signs of one group of which only one can be seen at a time. */
 export function contradict(a: Sign, b: Sign): boolean {
-  return a !== b && SIGN_GROUPS.some((item) => item.exclusive && a in item.signs && b in item.signs);
+  return a !== b && SIGN_GROUPS.some((item) => item.exclusive && Object.hasOwn(item.signs, a) && Object.hasOwn(item.signs, b));
 }

@@ -1,4 +1,4 @@
-import { err, ok, sameValue, type Result } from '../base';
+import { err, ok, ownField, sameValue, type Result } from '../base';
 import { conflictOf, diffOf, draftOf, type Change, type Diff, type DiffConflict, type Row } from './diff';
 
 /** Told apart from any value: both changed the same thing, differently. */
@@ -66,9 +66,8 @@ function mergeValue(base: unknown, mine: unknown, theirs: unknown): Merged {
 
 function mergeRecords(base: Record<string, unknown>, mine: Record<string, unknown>, theirs: Record<string, unknown>): Merged {
   const entries: [string, unknown][] = [];
-  const own = (record: Record<string, unknown>, key: string): unknown => (Object.hasOwn(record, key) ? record[key] : undefined);
   for (const key of new Set([...Object.keys(theirs), ...Object.keys(mine)])) {
-    const merged = mergeValue(own(base, key), own(mine, key), own(theirs, key));
+    const merged = mergeValue(ownField(base, key), ownField(mine, key), ownField(theirs, key));
     if (merged === CLASH) return CLASH;
     if (merged !== undefined && merged !== null) entries.push([key, merged]);
   }

@@ -1,4 +1,4 @@
-import { indexOf, positionOf, sayPreference, type Position, type PositionId, type Transition, type TransitionId, type TreeDocument, type TreeIndex, type ValueId } from '../tree'; // prettier-ignore
+import { namedAt, indexOf, positionOf, sayPreference, type Position, type PositionId, type Transition, type TransitionId, type TreeDocument, type TreeIndex, type ValueId } from '../tree'; // prettier-ignore
 import { isBranch, type Branch } from './branches';
 
 export type UnitKind = 'part' | 'answer' | 'chain';
@@ -48,7 +48,7 @@ const chainKey = (moves: readonly Transition[]): string => `chain/${moves.map((m
 function shownValues(position: Position, move: Transition): ValueId[] {
   return position.reads
     .filter((read) => read.kind !== 'timing')
-    .flatMap((read) => read.values.map((value) => value.id).filter((id) => move.when?.[read.id]?.includes(id)));
+    .flatMap((read) => read.values.map((value) => value.id).filter((id) => namedAt(move.when, read.id).includes(id)));
 }
 
 function feederLine(index: TreeIndex, move: Transition, show: ValueId | null): FeederLine {

@@ -1,4 +1,4 @@
-import { compareText } from '../base';
+import { compareText, ownField } from '../base';
 import { headerOf, LINES, type Position, type Profile, type RuleSet, type Transition, type TreeDocument, type TreeHeader } from '../tree';
 
 /** Every field name of the tree file in its fixed place; a record is written in this order. */
@@ -78,7 +78,7 @@ function withOrderedWhen(transition: Transition, from: Position | undefined): Tr
   const plain = canonical(transition) as Transition;
   if (!plain.when || !from) return plain;
   const entries = from.reads.flatMap((read) => {
-    const named = plain.when && Object.hasOwn(plain.when, read.id) ? plain.when[read.id] : undefined;
+    const named = ownField(plain.when, read.id);
     return named ? [[read.id, read.values.map((value) => value.id).filter((id) => named.includes(id))] as const] : [];
   });
   const { when: _when, ...others } = plain;

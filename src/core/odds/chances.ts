@@ -1,4 +1,4 @@
-import { admits, names, type Defaults, type Position, type ReadId, type Tempo, type Transition, type ValueId } from '../tree';
+import { namedAt, admits, names, type Defaults, type Position, type ReadId, type Tempo, type Transition, type ValueId } from '../tree';
 import { NOTHING_SPECIAL, type Show } from './shows';
 
 /** Chance in [0, 1] that a failed attempt (or a wait) loses the exchange, by how long the place can be held. */
@@ -43,7 +43,9 @@ export function undrawnChance(position: Position): number {
 export function successChance(option: Transition, shown: Shown, defaults: Defaults): number {
   if (option.stoppedBy?.some((value) => [...shown.values.values()].includes(value))) return option.stopped ?? defaults.stopped;
   const { reaction } = shown;
-  const answered = reaction === null || (option.when?.[reaction.read] ? names(option, reaction.read, reaction.value) : reaction.answered);
+  const answered =
+    reaction === null ||
+    (namedAt(option.when, reaction.read).length > 0 ? names(option, reaction.read, reaction.value) : reaction.answered);
   if (answered && admits(option, shown.values)) return option.works ?? defaults.works;
   return option.offCue ?? defaults.offCue;
 }

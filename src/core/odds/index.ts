@@ -1,2 +1,2 @@
-export { findOdds, type Choice, type Odds, type StartOdds } from './report';
+export { findOdds, findOddsInPieces, type Choice, type Odds, type StartOdds } from './report';
 export { sharesOf } from './shows';

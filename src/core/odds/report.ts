@@ -1,7 +1,8 @@
+import { atOnce, type InPieces } from '../base';
 import { isGoal, type Ending, type PositionId, type ReadId, type TransitionId, type TreeDocument, type ValueId } from '../tree';
 import { undrawnChance } from './chances';
 import { oddsModelsOf, type ModelShow, type OddsModel } from './model';
-import { optionWorths, outlookFrom, solveRound, type RoundSolution } from './roundClock';
+import { optionWorths, outlookFrom, solveRoundInPieces, type RoundSolution } from './roundClock';
 
 export interface StartOdds {
   readonly position: PositionId;
@@ -120,24 +121,41 @@ function startOddsOf(
   };
 }
 
+/** A part of the work, its progress told as that part of the whole. */
+function* partOf<T>(work: InPieces<T>, from: number, to: number): InPieces<T> {
+  for (;;) {
+    const step = work.next();
+    if (step.done) return step.value;
+    yield typeof step.value === 'number' ? from + (to - from) * step.value : undefined;
+  }
+}
+
 /** Odds against this opponent on the round clock, reading skill 1 (MODEL §4, question 1). `roundSeconds` 1 … 3600. */
-export function findOdds(tree: TreeDocument, { roundSeconds = DEFAULT_ROUND_SECONDS }: { roundSeconds?: number } = {}): Odds {
+export const findOdds = (tree: TreeDocument, options: { roundSeconds?: number } = {}): Odds => atOnce(findOddsInPieces(tree, options));
+
+/** The same in pieces of a few milliseconds, with progress. */
+export function* findOddsInPieces(tree: TreeDocument, { roundSeconds = DEFAULT_ROUND_SECONDS }: { roundSeconds?: number } = {}): InPieces<Odds> {
   const { real: model, hopeful: bound } = oddsModelsOf(tree);
-  const solution = solveRound(model, roundSeconds);
+  yield 0;
+  const solution = yield* partOf(solveRoundInPieces(model, roundSeconds), 0, 0.3);
   const bounded = model.missing.some((chance) => chance > 0);
-  const upper = bounded ? solveRound(model, roundSeconds, 1) : solution;
-  const hopeful = solveRound(bound, roundSeconds, 1);
+  const upper = bounded ? yield* partOf(solveRoundInPieces(model, roundSeconds, 1), 0.3, 0.5) : solution;
+  const hopeful = yield* partOf(solveRoundInPieces(bound, roundSeconds, 1), 0.5, 0.8);
   const row = roundSeconds * model.states;
-  return {
-    clock: 'round',
-    roundSeconds,
-    status: bounded ? 'bounded' : 'exact',
-    starts: tree.starts.map((start) => startOddsOf(model, solution, hopeful, upper, start.position)),
-    positions: tree.positions.map((position, at) => ({
+  const starts: StartOdds[] = [];
+  for (const [i, start] of tree.starts.entries()) {
+    starts.push(startOddsOf(model, solution, hopeful, upper, start.position));
+    yield 0.8 + (0.1 * i) / tree.starts.length;
+  }
+  const positions: Odds['positions'][number][] = [];
+  for (const [at, position] of tree.positions.entries()) {
+    positions.push({
       position: position.id,
       value: solution.value[row + at]!,
       undrawn: position.ends ? 0 : undrawnChance(position),
       choices: model.shows[at]!.map((show, i) => choiceOf(solution, show, solution.firstShow[at]! + i)),
-    })),
-  };
-}
+    });
+    if (at % 50 === 0) yield 0.9 + (0.1 * at) / tree.positions.length;
+  }
+  return { clock: 'round', roundSeconds, status: bounded ? 'bounded' : 'exact', starts, positions };
+} // prettier-ignore

@@ -1,3 +1,4 @@
+import type { InPieces } from '../base';
 import type { OddsModel } from './model';
 
 /** Options closer than this are equally good; the coach's order decides between them. */
@@ -93,9 +94,9 @@ function worthOf(k: Kernel, value: Float64Array, o: number, left: number): numbe
 /**
  * Backward induction over one-second steps (finite-horizon dynamic programming; Bellman 1957), reading skill 1.
  * Exact. `missingWorth` is what shows left out above the limit are worth: 0 for the lower, 1 for the upper bound.
- * Time O(roundSeconds × outcomes), memory O(roundSeconds × (states + shows)).
+ * In pieces of a second of the round. Time O(roundSeconds × outcomes), memory O(roundSeconds × (states + shows)).
  */
-export function solveRound(model: OddsModel, roundSeconds: number, missingWorth: 0 | 1 = 0): RoundSolution {
+export function* solveRoundInPieces(model: OddsModel, roundSeconds: number, missingWorth: 0 | 1 = 0): InPieces<RoundSolution> {
   const k = kernelOf(model);
   const showCount = k.share.length;
   const value = new Float64Array((roundSeconds + 1) * k.states);
@@ -103,6 +104,7 @@ export function solveRound(model: OddsModel, roundSeconds: number, missingWorth:
   for (let left = 0; left <= roundSeconds; left++) {
     for (let state = 0; state < k.states; state++) if (!Number.isNaN(k.worth[state]!)) value[left * k.states + state] = k.worth[state]!;
     if (left > 0) solveSecond(k, value, choice, left, missingWorth);
+    yield left / roundSeconds;
   }
   return { roundSeconds, value, choice, firstShow: k.firstShow, kernel: k };
 }

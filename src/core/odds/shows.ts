@@ -1,5 +1,6 @@
 import { product } from '../base';
 import type { Position, Read, ReadId, Transition, ValueId } from '../tree';
+import { namedAt } from '../tree';
 
 /** The implicit value of an open reaction read: he does nothing special. */
 export const NOTHING_SPECIAL = null;
@@ -50,7 +51,7 @@ function groupsOf(read: Read, transitions: readonly Transition[]): ShownGroup[] 
     const marks =
       value === NOTHING_SPECIAL
         ? 'nothing'
-        : transitions.map((t) => `${t.when?.[read.id]?.includes(value) ? 1 : 0}${t.stoppedBy?.includes(value) ? 1 : 0}`).join();
+        : transitions.map((t) => `${namedAt(t.when, read.id).includes(value) ? 1 : 0}${t.stoppedBy?.includes(value) ? 1 : 0}`).join();
     const known = groups.get(marks);
     groups.set(marks, { read: read.id, values: [...(known?.values ?? []), value], share: (known?.share ?? 0) + share });
   }

@@ -1,4 +1,13 @@
-import { indexOf, type Position, type PositionId, type Transition, type TransitionId, type TreeDocument, type Value } from '../tree';
+import {
+  namedAt,
+  indexOf,
+  type Position,
+  type PositionId,
+  type Transition,
+  type TransitionId,
+  type TreeDocument,
+  type Value,
+} from '../tree';
 
 /** Leg relations and stances in which a transition fits: its own, or those of the position it starts from. */
 function fitsOf(move: Transition, from: Position): { legRelations: readonly string[]; stances: readonly string[] } {
@@ -48,7 +57,9 @@ export function findSuggestions(tree: TreeDocument, positionId: PositionId, valu
   const same = wordsOf(value.name);
   const answersSame = (move: Transition): boolean => {
     const from = index.positions.get(move.from)!;
-    return from.reads.some((read) => read.values.some((item) => wordsOf(item.name) === same && move.when?.[read.id]?.includes(item.id)));
+    return from.reads.some((read) =>
+      read.values.some((item) => wordsOf(item.name) === same && namedAt(move.when, read.id).includes(item.id)),
+    );
   };
   return {
     positions: tree.positions

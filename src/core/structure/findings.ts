@@ -1,4 +1,4 @@
-import { groupBy } from '../base';
+import { atOnce, groupBy, type InPieces } from '../base';
 import { findCertainFacts, findGripFindings, findNeedLoops, type GripProblem } from '../grips';
 import { indexOf, type Ending, type Fact, type PositionId, type ReadId, type TransitionId, type TreeDocument, type ValueId } from '../tree';
 import { coverageAt, unansweredAt } from './answers';
@@ -117,35 +117,44 @@ function findOutOfOrder(tree: TreeDocument): Finding[] {
   ]; // prettier-ignore
 }
 
-/** All findings of the first kind (MODEL §2), worst kind first, document order within; dismissed ones included. */
-export function findFindings(tree: TreeDocument): Findings {
-  const atPositions = findAtPositions(tree);
-  const { cycles, status } = findCycles(tree, { limit: SEARCHED_CYCLES, steps: CYCLE_STEPS });
-  const routes = countRoutes(tree, { routes: COUNTED_ROUTES, steps: ROUTE_STEPS });
+/** The kinds of finding in the order in which they are told, worst first; each is a piece of the work. */
+const FINDERS: readonly ((tree: TreeDocument) => readonly Finding[])[] = [
+  findOutOfOrder,
+  findContradictions,
+  (tree) => findGripFindings(tree).map((item): Finding => ({ kind: 'grips', ...item })),
+  findInDrawing,
+  (tree) => findDeadEnds(tree).map((position): Finding => ({ kind: 'deadEnd', key: `deadEnd/${position}`, position })),
+  (tree) => findUnreachable(tree).map((position): Finding => ({ kind: 'unreachable', key: `unreachable/${position}`, position })),
+  findHubs,
+];
+
+function findHubs(tree: TreeDocument): Finding[] {
   const hubs = new Map<PositionId, Ending[]>();
   for (const ending of findNecessaryHubs(tree).endings)
     for (const hub of ending.hubs) hubs.set(hub, [...(hubs.get(hub) ?? []), ending.ends]);
+  return [...hubs].map(([position, ends]): Finding => ({ kind: 'necessaryHub', key: `necessaryHub/${position}`, position, ends }));
+}
+
+/** All findings of the first kind (MODEL §2), worst kind first, document order within; dismissed ones included. */
+export const findFindings = (tree: TreeDocument): Findings => atOnce(findFindingsInPieces(tree));
+
+/** The same, a piece for each kind, with progress. */
+export function* findFindingsInPieces(tree: TreeDocument): InPieces<Findings> {
+  const atPositions = findAtPositions(tree);
+  const list = [...atPositions.list];
+  for (const [i, find] of FINDERS.entries()) {
+    yield (i + 1) / (FINDERS.length + 3);
+    for (const finding of find(tree)) list.push(finding);
+  }
+  yield (FINDERS.length + 1) / (FINDERS.length + 3);
+  const { cycles, status } = findCycles(tree, { limit: SEARCHED_CYCLES, steps: CYCLE_STEPS });
+  const costly = cycles.filter((cycle) => cycle.kind === 'costly').slice(0, LISTED_CYCLES);
+  for (const { positions } of costly)
+    list.push({ kind: 'costlyCycle', key: `costlyCycle/${positions.join('>')}`, position: positions[0]!, positions });
+  yield (FINDERS.length + 2) / (FINDERS.length + 3);
   return {
-    list: [
-      ...atPositions.list,
-      ...findOutOfOrder(tree),
-      ...findContradictions(tree),
-      ...findGripFindings(tree).map((item): Finding => ({ kind: 'grips', ...item })),
-      ...findInDrawing(tree),
-      ...findDeadEnds(tree).map((position): Finding => ({ kind: 'deadEnd', key: `deadEnd/${position}`, position })),
-      ...findUnreachable(tree).map((position): Finding => ({ kind: 'unreachable', key: `unreachable/${position}`, position })),
-      ...[...hubs].map(([position, ends]): Finding => ({ kind: 'necessaryHub', key: `necessaryHub/${position}`, position, ends })),
-      ...cycles
-        .filter((cycle) => cycle.kind === 'costly')
-        .slice(0, LISTED_CYCLES)
-        .map(({ positions }): Finding => ({
-          kind: 'costlyCycle',
-          key: `costlyCycle/${positions.join('>')}`,
-          position: positions[0]!,
-          positions,
-        })),
-    ],
-    routes,
+    list,
+    routes: countRoutes(tree, { routes: COUNTED_ROUTES, steps: ROUTE_STEPS }),
     productiveCycles: cycles.filter((cycle) => cycle.kind === 'productive').map((cycle) => cycle.positions),
     status: status === 'budget' || atPositions.status === 'budget' ? 'budget' : 'exact',
   };

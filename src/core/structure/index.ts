@@ -19,3 +19,4 @@ export * from './threats';
 export * from './timing';
 export * from './todo';
 export * from './usage';
+export * from './lookAt';

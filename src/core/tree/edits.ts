@@ -1,6 +1,6 @@
 import { required } from '../base';
 import type { Dismissal, Position, PositionId, Read, Transition, TransitionId, TreeDocument, Value, ValueId, When } from './document';
-import { isGoal } from './meaning';
+import { namedAt, isGoal } from './meaning';
 import { LINES, type Ending, type Line, type Owner } from './vocabulary';
 
 /** A readable id made of the name, not yet in `taken`. */
@@ -89,14 +89,14 @@ export function withRead(tree: TreeDocument, positionId: PositionId, read: Read)
 /** How an owner's option stands to a value: it answers it, is stopped by it, or says nothing of it. */
 export type Fit = 'silent' | 'answers' | 'stopped';
 export const fitOf = (move: Transition, readId: string, valueId: ValueId): Fit =>
-  move.stoppedBy?.includes(valueId) ? 'stopped' : move.when?.[readId]?.includes(valueId) ? 'answers' : 'silent';
+  move.stoppedBy?.includes(valueId) ? 'stopped' : namedAt(move.when, readId).includes(valueId) ? 'answers' : 'silent';
 
 export function withFit(tree: TreeDocument, move: Transition, readId: string, valueId: ValueId, fit: Fit): TreeDocument {
   const others = whenWithout(move.when, (_, id) => id !== valueId);
   const stops = (move.stoppedBy ?? []).filter((id) => id !== valueId);
   return withTransition(tree, {
     ...move,
-    when: fit === 'answers' ? { ...others, [readId]: [...(others?.[readId] ?? []), valueId] } : others,
+    when: fit === 'answers' ? { ...others, [readId]: [...namedAt(others, readId), valueId] } : others,
     stoppedBy: fit === 'stopped' ? [...stops, valueId] : stops.length > 0 ? stops : undefined,
   });
 }

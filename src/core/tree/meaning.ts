@@ -1,4 +1,5 @@
-import type { Defaults, Position, ReadId, Transition, TreeDocument, TreeHeader, ValueId } from './document';
+import { ownField } from '../base';
+import type { Defaults, Position, ReadId, Transition, TreeDocument, TreeHeader, ValueId, When } from './document';
 import { LINES, PASSER_GOALS, type Ending, type Line, type OwnerRole } from './vocabulary';
 
 /** The one place of the numbers that stand in for what the coach has not typed (MODEL §1). */
@@ -20,9 +21,12 @@ export const passerIsBelow = (tree: Pick<TreeDocument, 'owner'>, position: Posit
 /** Height on the ladder, 0 … 5: the highest line held (0 = none). A missing lower line shows as an empty tick. */
 export const heightOf = (lines: readonly Line[]): number => lines.reduce((height, line) => Math.max(height, LINES.indexOf(line) + 1), 0);
 
+/** The values of a read that a `when` names; none = it is silent on it. */
+export const namedAt = (when: When | undefined, readId: ReadId): readonly ValueId[] => ownField(when, readId) ?? [];
+
 /** The transition's `when` names this value. An owner's transition that names a value answers it. */
 export const names = (transition: Transition, readId: ReadId, valueId: ValueId): boolean =>
-  transition.when?.[readId]?.includes(valueId) ?? false;
+  namedAt(transition.when, readId).includes(valueId);
 
 /** The transition's `when` admits a combination of values (read id → value id); silent reads admit anything. */
 export function admits(transition: Transition, shown: ReadonlyMap<ReadId, ValueId>): boolean {

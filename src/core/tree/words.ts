@@ -1,5 +1,6 @@
 import type { Parameter, Position, Read, Transition, When } from './document';
 import type { Context, Distance, Ending, Stance, Tempo } from './vocabulary';
+import { namedAt } from './meaning';
 
 /** The text as a sentence: a capital at the front, a full stop at the end. */
 export function asSentence(text: string): string {
@@ -47,7 +48,7 @@ export const CONTEXT_WORDS: Record<Context, string> = { gi: 'gi', noGi: 'no-gi',
 /** A move's condition: the values of one read are alternatives, several reads must be seen together; '' = none. */
 export function sayWhen(position: Position, when: When | undefined, kinds: readonly Read['kind'][] = ['reaction', 'cue', 'timing']): string {
   return position.reads.flatMap((read) => {
-    const names = read.values.filter((value) => when?.[read.id]?.includes(value.id)).map((value) => value.name);
+    const names = read.values.filter((value) => namedAt(when, read.id).includes(value.id)).map((value) => value.name);
     return names.length > 0 && kinds.includes(read.kind) ? [sayShown(read, names.join(' or '))] : [];
   }).join(' and ');
 } // prettier-ignore

@@ -1,11 +1,12 @@
 import { z } from 'zod';
-import { err, ok, type Result } from '@/core/base';
+import { atOnce, err, ok, type InPieces, type Result } from '@/core/base';
 import { normaliseTree, TREE_FILE_FORMAT, TREE_FILE_MAX_BYTES, TREE_FILE_VERSION } from '@/core/notation';
 import { checkTree, describeTreeError, type TreeDocument } from '@/core/tree';
+import { letOthersIn } from '../letOthersIn';
 import { fewSentences, sayProblem } from '../sayIssue';
 import { carriedAthleteSchema, carriedOpponentSchema } from './carried';
 import { formerHeaderSchema, upgradeTree } from './former';
-import { atOnce, findOversized, letOthersIn, parseJson, type InPieces } from './json';
+import { findOversized, parseJson } from './json';
 import { headerSchema, MAX_POSITIONS, MAX_TRANSITIONS, positionSchema, ruleSetSchema, transitionSchema } from './schema';
 
 /** Sentences, each naming its place; never empty. */

@@ -1,9 +1,6 @@
 import { createScanner } from 'jsonc-parser';
-import { err, ok, type Result } from '@/core/base';
+import { err, ok, type InPieces, type Result } from '@/core/base';
 import { placeIn, TREE_FILE_MAX_DEPTH } from '@/core/notation';
-
-/** Work that stops for a moment again and again, so that whoever runs it can let others in between. */
-export type InPieces<T> = Generator<void, T>;
 
 /** Kinds of token, as the scanner numbers them. */
 const TOKEN = { openBrace: 1, closeBrace: 2, openBracket: 3, closeBracket: 4, comma: 5, colon: 6, null: 7, true: 8, false: 9, text: 10, number: 11, unknown: 16, end: 17 } as const; // prettier-ignore
@@ -102,25 +99,4 @@ export function* findOversized(value: unknown): InPieces<string | null> {
     for (const [field, entry] of fields) if (typeof entry === 'object') open.push({ value: entry, name: field.slice(0, 60) });
   }
   return null;
-}
-
-/** Runs work to its end at once. */
-export function atOnce<T>(work: InPieces<T>): T {
-  for (;;) {
-    const step = work.next();
-    if (step.done) return step.value;
-  }
-}
-
-const PIECE_MS = 12;
-/** Runs work in pieces of some milliseconds, letting everything else that waits in between. */
-export async function letOthersIn<T>(work: InPieces<T>): Promise<T> {
-  for (;;) {
-    const until = performance.now() + PIECE_MS;
-    do {
-      const step = work.next();
-      if (step.done) return step.value;
-    } while (performance.now() < until);
-    await new Promise((resolve) => setTimeout(resolve, 0));
-  }
 }

@@ -2,44 +2,33 @@
 import { useRouter } from 'next/navigation';
 import { useMemo, useState } from 'react';
 import { idToAddress } from '@/contracts/address';
+import { LARGE_TREE } from '@/core/board';
 import { treeInGym } from '@/core/people';
-import { findUnanswered, isFiltering } from '@/core/structure';
-import { indexOf, type TreeDocument } from '@/core/tree';
+import { findUnanswered, isFiltering, lookAt } from '@/core/structure';
+import { indexOf } from '@/core/tree';
 import { FilterDifference } from '@/client/FilterDifference';
 import { FilterRow } from '@/client/FilterRow';
+import { Working } from '@/client/Working';
 import { StaleDialog } from '@/client/store/StaleDialog';
 import { useUndoKeys } from '@/client/useUndoKeys';
 import { Caret } from '@/ui/Caret';
 import { StoredAlert } from '@/ui/StoredStrip';
-import { useAnalysis } from '@/workers/useAnalysis';
+import { useAnswer } from '@/workers/useAnswer';
 import { BoardCanvas } from './BoardCanvas';
 import type { OpenedBoard } from './boardState';
 import { BoardStrip } from './BoardStrip';
 import { findOptions } from './find';
 import { FindingsSheet } from './FindingsSheet';
-import { lookAt } from './lookedAt';
 import { RouteBar } from './RouteBar';
 import { RungSheet } from './RungSheet';
 import { SeenBy } from './SeenBy';
 import { shutOptions } from './shut';
 import { useCatalogue } from './useCatalogue';
 import { useBoard } from './useBoard';
-import { caretAnchor, routesThrough, sceneOf, type Scene } from './viewModel';
+import { useScene } from './useScene';
+import { caretAnchor, routesThrough } from './viewModel';
 
 const ROUND_SECONDS = 300;
-
-/** The layout of the chosen view, remembering the last one so that nothing jumps when something is added. */
-function useScene(state: Parameters<typeof sceneOf>[0], routes: Parameters<typeof sceneOf>[1], arrangedBy: TreeDocument): Scene {
-  const { tree, view, guard, selected, route, unfolded } = state;
-  // What is selected matters for the picture only while no guard has been chosen.
-  const seed = guard === null ? selected : null;
-  const [last, setLast] = useState<{ tree: TreeDocument; scene: Scene; input: string } | null>(null);
-  const input = `${view} ${guard} ${seed} ${route} ${unfolded} ${view === 'route' ? routes[route]?.join() : ''}`;
-  if (last && last.tree === tree && last.input === input) return last.scene;
-  const scene = sceneOf({ tree, view, guard, selected: seed, route, unfolded }, routes, last?.scene ?? null, arrangedBy);
-  setLast({ tree, scene, input });
-  return scene;
-}
 
 export function BoardScreen(opened: OpenedBoard) {
   const { state, dispatch, edits } = useBoard(opened);
@@ -47,21 +36,40 @@ export function BoardScreen(opened: OpenedBoard) {
   const [finding, setFinding] = useState(false);
   const [looking, setLooking] = useState(isFiltering(opened.filter));
   const { selected, caret, sheet, view, filter, swapped, gripsOn } = state;
+  const { revision } = edits.state;
+  const isAllStored = edits.state.pending.length === 0;
   const inGym = useMemo(() => treeInGym(state.tree, opened.book), [state.tree, opened.book]);
   const look = useMemo(() => lookAt(inGym, filter, swapped), [inGym, filter, swapped]);
   const { seen: tree, shown } = look;
   const catalogue = useCatalogue(state.caret !== null, tree.owner);
   const seenState = useMemo(() => ({ ...state, tree: shown }), [state, shown]);
-  const { odds, findings, of, pending } = useAnalysis(shown, ROUND_SECONDS);
   useUndoKeys({
     onUndo: () => dispatch({ type: 'undo' }),
     onRedo: () => dispatch({ type: 'redo' }),
     onFind: () => setFinding(true),
   });
   const routes = useMemo(() => (view === 'route' ? routesThrough(shown, selected) : []), [view, shown, selected]);
-  const scene = useScene(seenState, routes, tree);
+  const isLarge = state.tree.positions.length > LARGE_TREE;
+  const subject = useMemo(
+    () => ({ tree: state.tree, revision: isAllStored ? revision : null, book: opened.book }),
+    [state.tree, isAllStored, revision, opened.book],
+  );
+  const asWhom = useMemo(() => ({ filter, swapped }), [filter, swapped]);
+  const { scene, drawing } = useScene({ state: seenState, routes, arrangedBy: tree, subject, look: asWhom });
+  const isRungShown = selected !== null && sheet === 'rung';
+  const odds = useAnswer<'odds'>(subject, isRungShown ? { kind: 'odds', look: asWhom, roundSeconds: ROUND_SECONDS } : null);
+  // A large tree's broken rungs are counted with the findings, away from the screen.
+  const findings = useAnswer<'findings'>(subject, isRungShown && !isLarge ? null : { kind: 'findings', look: asWhom });
+  const { of, asked } = findings;
+  const spoken = useMemo(() => {
+    if (of === null || asked === null || (of === state.tree && asked.look === asWhom)) return shown;
+    return lookAt(treeInGym(of, opened.book), asked.look.filter, asked.look.swapped).shown;
+  }, [of, asked, state.tree, shown, opened.book, asWhom]);
   const shut = useMemo(() => shutOptions(shown, gripsOn), [shown, gripsOn]);
-  const broken = useMemo(() => findUnanswered(shown).length, [shown]);
+  const broken = useMemo(
+    () => (isLarge ? (findings.value?.list.filter((item) => item.kind === 'unanswered').length ?? null) : findUnanswered(shown).length),
+    [isLarge, findings.value, shown],
+  );
   const position = selected === null ? undefined : indexOf(tree).positions.get(selected);
   const onBoard =
     view === 'hub' ? caret !== null && 'position' in caret && caret.position === selected : caretAnchor(scene.layout, caret) !== null;
@@ -101,6 +109,7 @@ export function BoardScreen(opened: OpenedBoard) {
         <h1 className="sr-only">{tree.name}: the board</h1>
         <div className="flex min-h-0 flex-col">
           {view === 'route' && <RouteBar tree={shown} routes={routes} at={state.route} gripsOn={gripsOn} dispatch={dispatch} />}
+          {drawing && <Working what="Drawing the tree" answer={drawing} />}
           <div className="min-h-0 flex-1">
             <BoardCanvas
               state={seenState}
@@ -124,15 +133,15 @@ export function BoardScreen(opened: OpenedBoard) {
               shown={shown}
               catalogue={catalogue}
               position={position}
-              odds={odds}
-              pending={pending}
+              odds={odds.value}
+              pending={odds.pending}
               caret={onBoard ? null : caret}
               dispatch={dispatch}
             />
           ) : (
             <>
               <FilterDifference tree={inGym} filter={filter} onPlace={(id) => dispatch({ type: 'select', position: id })} />
-              <FindingsSheet tree={tree} of={of} findings={findings} pending={pending} dispatch={dispatch} />
+              <FindingsSheet tree={tree} of={spoken} answer={findings} dispatch={dispatch} />
             </>
           )}
           <p className="mt-6 border-t border-hair pt-2 text-[13px] text-soft">

@@ -1,5 +1,6 @@
 'use client';
 import type { Dispatch } from 'react';
+import { UndoButtons } from '@/client/UndoButtons';
 import { screenLinks } from '@/client/screenLinks';
 import type { OpenDocument } from '@/client/store/useDocument';
 import { queryOf } from '@/contracts/filterQuery';
@@ -20,7 +21,8 @@ const VIEWS: readonly (readonly [BoardView, string])[] = [
 interface Props {
   readonly state: BoardState;
   readonly edits: OpenDocument<TreeDocument>;
-  readonly broken: number;
+  /** Null = not counted yet. */
+  readonly broken: number | null;
   readonly dispatch: Dispatch<BoardAction>;
   readonly onFind: () => void;
   /** The row of filters is open. */
@@ -44,14 +46,9 @@ export function BoardStrip({ state, edits, broken, dispatch, onFind, looking, on
         For whom
       </StripButton>
       <StripButton onClick={onFind}>Find /</StripButton>
-      <StripButton disabled={edits.undoes === null} title={edits.undoes ?? undefined} onClick={() => dispatch({ type: 'undo' })}>
-        Undo
-      </StripButton>
-      <StripButton disabled={edits.redoes === null} title={edits.redoes ?? undefined} onClick={() => dispatch({ type: 'redo' })}>
-        Redo
-      </StripButton>
+      <UndoButtons {...edits} />
       <StripButton onClick={() => dispatch({ type: 'sheet', sheet: 'findings' })} className="font-semibold text-red!">
-        {plural(broken, 'broken rung')}
+        {broken === null ? 'broken rungs …' : plural(broken, 'broken rung')}
       </StripButton>
     </AppStrip>
   );

@@ -1,3 +1,4 @@
+import { ownField } from '@/core/base';
 import type { Dispatch } from 'react';
 import { coverageAt, type CoverageCell } from '@/core/structure';
 import { indexOf, sayMine, type Position, type Read, type TreeDocument } from '@/core/tree';
@@ -43,7 +44,7 @@ export function CoverageTable({ tree, position, dispatch }: Props) {
   const closed = position.reads.filter((read) => read.closed);
   const [down, across, ...others] = closed;
   if (!down || !across) return null;
-  const rests = new Map(coverage.cells.map((cell) => [others.map((read) => cell.combination[read.id]).join(), cell]));
+  const rests = new Map(coverage.cells.map((cell) => [others.map((read) => ownField(cell.combination, read.id)).join(), cell]));
   return (
     <section aria-label="Combinations of cues" className="mt-4 border-t border-hair pt-3">
       <h3 className="text-[15px] tracking-wide uppercase">Together</h3>
@@ -51,7 +52,7 @@ export function CoverageTable({ tree, position, dispatch }: Props) {
         <table key={rest} className="mt-1 w-full border-collapse text-left">
           <caption className="text-left text-[13px] text-soft">
             {down.name} down, {across.name} across
-            {others.map((read) => `; ${read.name}: ${nameOf(read, sample.combination[read.id]!)}`).join('')}
+            {others.map((read) => `; ${read.name}: ${nameOf(read, ownField(sample.combination, read.id)!)}`).join('')}
           </caption>
           <thead>
             <tr>
@@ -72,9 +73,9 @@ export function CoverageTable({ tree, position, dispatch }: Props) {
                 {across.values.map((column) => {
                   const cell = coverage.cells.find(
                     ({ combination }) =>
-                      combination[down.id] === row.id &&
-                      combination[across.id] === column.id &&
-                      others.every((read) => combination[read.id] === sample.combination[read.id]),
+                      ownField(combination, down.id) === row.id &&
+                      ownField(combination, across.id) === column.id &&
+                      others.every((read) => ownField(combination, read.id) === ownField(sample.combination, read.id)),
                   );
                   return (
                     <td key={column.id} className="px-1 py-1">

@@ -3,6 +3,8 @@ import { idToAddress } from '@/contracts/address';
 import Link from 'next/link';
 import { useState, type Dispatch } from 'react';
 import { SetAside } from '@/client/SetAside';
+import { Working } from '@/client/Working';
+import type { Answer } from '@/workers/useAnswer';
 import type { Finding, Findings } from '@/core/structure';
 import { findValue, indexOf, positionOf, withDismissal, withoutDismissal, type TreeDocument } from '@/core/tree';
 import { plural } from '@/ui/figures';
@@ -16,9 +18,8 @@ import { FINDING_KINDS, findingText } from './wording';
 interface Props {
   readonly tree: TreeDocument;
   /** The tree that the findings were made of; they are put into words with it, since a newer one may lack what they name. */
-  readonly of: TreeDocument | null;
-  readonly findings: Findings | null;
-  readonly pending: boolean;
+  readonly of: TreeDocument;
+  readonly answer: Answer<Findings>;
   readonly dispatch: Dispatch<BoardAction>;
 }
 
@@ -142,8 +143,9 @@ function Ways({ tree, findings, dispatch }: Pick<Props, 'tree' | 'dispatch'> & {
 }
 
 /** Everything found in the tree, by kind, beside the board. */
-export function FindingsSheet({ tree, of, findings, pending, dispatch }: Props) {
-  if (!findings || !of) return <p role="status">Looking through the tree …</p>;
+export function FindingsSheet({ tree, of, answer, dispatch }: Props) {
+  const { value: findings, pending } = answer;
+  if (!findings) return <Working what="Looking through the tree" answer={answer} />;
   const known = new Set(tree.positions.map((position) => position.id));
   const list = findings.list.filter((finding) => known.has(finding.position));
   const reasons = new Map((tree.dismissals ?? []).map((item) => [item.finding, item.reason]));
@@ -151,6 +153,7 @@ export function FindingsSheet({ tree, of, findings, pending, dispatch }: Props) 
   const aside = list.filter((finding) => reasons.has(finding.key));
   return (
     <section aria-label="Findings" aria-busy={pending}>
+      <Working what="Looking through the tree" answer={answer} />
       <h2 className="text-[29px]">What needs you</h2>
       {open.length === 0 && (
         <p>

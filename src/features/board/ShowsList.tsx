@@ -2,6 +2,7 @@
 import { useState, type Dispatch } from 'react';
 import { consequencesOf, HIDDEN_WORDS, type HiddenBy } from '@/core/structure';
 import {
+  namedAt,
   indexOf,
   ownerOptions,
   positionOf,
@@ -88,7 +89,7 @@ interface ShownProps extends Props {
 function Shown({ tree, hidden, shut, position, read, value, odds, dispatch }: ShownProps) {
   const [open, setOpen] = useState(false);
   const index = indexOf(tree);
-  const answers = ownerOptions(index, position.id).filter((t) => t.when?.[read.id]?.includes(value.id));
+  const answers = ownerOptions(index, position.id).filter((t) => namedAt(t.when, read.id).includes(value.id));
   const falls = consequencesOf(index, position.id, read.id, value.id);
   const choices = odds?.positions.find((item) => item.position === position.id)?.choices ?? [];
   const best = new Set(

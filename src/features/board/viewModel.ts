@@ -17,6 +17,28 @@ export interface Scene {
   readonly key: string;
 }
 
+/** What is to be laid out for the chosen view. */
+export interface ScenePlan {
+  readonly key: string;
+  readonly grid: Grid;
+  readonly only: ReadonlySet<PositionId> | null;
+}
+
+export function planScene(
+  state: Pick<BoardState, 'tree' | 'view' | 'guard' | 'selected' | 'route'>,
+  routes: readonly PositionId[][],
+  arrangedBy: TreeDocument = state.tree,
+): ScenePlan {
+  const { tree, view, guard, selected } = state;
+  const grid = view === 'tree' ? MAP_GRID : CLOSE_GRID;
+  // One hub is drawn by itself; of the climb only its rung is needed.
+  if (view === 'hub' && selected !== null) return { key: `hub ${selected}`, grid, only: new Set([selected]) };
+  const at = view === 'guard' ? (guard ?? guardOf(tree, selected ?? tree.positions[0]?.id ?? '')) : null;
+  const route = view === 'route' ? routes[state.route % Math.max(1, routes.length)] : undefined;
+  const key = view === 'guard' ? `guard ${at}` : view === 'route' ? `route ${route?.join()}` : 'tree';
+  return { key, grid, only: at !== null ? guardPositions(arrangedBy, at) : route ? new Set(route) : null };
+}
+
 /** The layout for the chosen view; `previous` keeps what was there in its place. */
 export function sceneOf(
   state: Pick<BoardState, 'tree' | 'view' | 'guard' | 'selected' | 'route' | 'unfolded'>,
@@ -24,14 +46,9 @@ export function sceneOf(
   previous: { key: string; layout: BoardLayout } | null,
   arrangedBy: TreeDocument = state.tree,
 ): Scene {
-  const { tree, view, guard, unfolded } = state;
-  const at = view === 'guard' ? (guard ?? guardOf(tree, state.selected ?? tree.positions[0]?.id ?? '')) : null;
-  const route = view === 'route' ? routes[state.route % Math.max(1, routes.length)] : undefined;
-  const key = view === 'guard' ? `guard ${at}` : view === 'route' ? `route ${route?.join()}` : 'tree';
-  const only = at !== null ? guardPositions(arrangedBy, at) : route ? new Set(route) : undefined;
-  const grid = view === 'tree' ? MAP_GRID : CLOSE_GRID;
+  const { key, grid, only } = planScene(state, routes, arrangedBy);
   const columns = previous?.key === key ? previous.layout.columns : undefined;
-  return { key, layout: layoutBoard(tree, { grid, only, arrangedBy, previous: columns, unfold: unfolded }) };
+  return { key, layout: layoutBoard(state.tree, { grid, only: only ?? undefined, arrangedBy, previous: columns, unfold: state.unfolded }) };
 }
 
 /** Where the caret opens: under the rung it belongs to, or where the first guard will hang. */

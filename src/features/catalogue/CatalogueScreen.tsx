@@ -14,6 +14,7 @@ import { EntrySheet } from './EntrySheet';
 import { HeldTargets } from './HeldTargets';
 import { OwnPlaces } from './OwnPlaces';
 import { worstOf } from '@/client/store/documentState';
+import { UndoButtons } from '@/client/UndoButtons';
 import { StaleDialog } from '@/client/store/StaleDialog';
 import { useDocument } from '@/client/store/useDocument';
 
@@ -47,7 +48,7 @@ interface Props {
 /** Everything the program knows of the sport, to look up and to take into the tree. */
 export function CatalogueScreen({ tree: opened, revision, at, words }: Props) {
   const own = useGymCatalogue(words);
-  const { document: tree, state, stored, edit, session } = useDocument<TreeDocument>('tree', { document: opened, revision });
+  const { document: tree, state, stored, edit, session, ...steps } = useDocument<TreeDocument>('tree', { document: opened, revision });
   const router = useRouter();
   const { leftOver } = own;
   const catalogue = catalogueFor(own.catalogue, tree.owner);
@@ -69,7 +70,9 @@ export function CatalogueScreen({ tree: opened, revision, at, words }: Props) {
         links={screenLinks(tree.id, 'Catalogue')}
         stored={worstOf([stored, own.words.stored])}
         onRead={() => [session, own.words.session].forEach((one) => one.dispatch({ type: 'read' }))}
-      />
+      >
+        <UndoButtons {...steps} />
+      </StoredStrip>
       <main className="grid min-h-0 flex-1 grid-cols-[300px_minmax(0,1fr)_300px] max-lg:grid-cols-1 max-lg:overflow-auto">
         <h1 className="sr-only">Catalogue</h1>
         <nav aria-label="Entries" className="overflow-y-auto border-r-2 border-ink p-4 max-lg:max-h-72 max-lg:border-r-0">

@@ -1,3 +1,4 @@
+import { ownField } from '@/core/base';
 import { getCatalogue, type Catalogue, type CataloguePosition, type CatalogueTransition, type PositionChange, type TransitionChange, type GymEntryEdit } from '@/core/catalogue'; // prettier-ignore
 import { sayShown } from '@/core/tree';
 import { ListLine, TextLine } from '@/ui/TextLine';
@@ -38,13 +39,13 @@ export function EntryWords({ catalogue, entry, change = {}, onEntry }: WordsProp
                 value={value.name}
                 maxLength={160}
                 onChange={(name) =>
-                  name !== '' && put({ values: { ...change.values, [value.id]: { ...change.values?.[value.id], name } } })
+                  name !== '' && put({ values: { ...change.values, [value.id]: { ...ownField(change.values, value.id), name } } })
                 }
               />
               <TextLine
                 label="What one sees"
                 value={value.cue ?? ''}
-                onChange={(cue) => put({ values: { ...change.values, [value.id]: { ...change.values?.[value.id], cue } } })}
+                onChange={(cue) => put({ values: { ...change.values, [value.id]: { ...ownField(change.values, value.id), cue } } })}
               />
             </div>
           )),

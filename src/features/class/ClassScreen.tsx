@@ -8,6 +8,7 @@ import { FilterRow } from '@/client/FilterRow';
 import type { ClassDocument } from '@/documents/class/schema';
 import { StaleDialog } from '@/client/store/StaleDialog';
 import { useDocument } from '@/client/store/useDocument';
+import { UndoButtons } from '@/client/UndoButtons';
 import { useUndoKeys } from '@/client/useUndoKeys';
 import { treeInGym, type GymBook } from '@/core/people';
 import { isFiltering, type Filter } from '@/core/structure';
@@ -39,7 +40,17 @@ const NO_FILTER: Filter = {};
 
 /** A class made from chosen branches: what is drilled when, what the feeder does, and what must go if it is too long. */
 export function ClassScreen({ tree: bare, book, plan: opened, revision, classes }: Props) {
-  const { document: plan, state, stored, edit, undo, redo, session } = useDocument<ClassDocument>('class', { document: opened, revision });
+  const {
+    document: plan,
+    state,
+    stored,
+    edit,
+    undo,
+    redo,
+    undoes,
+    redoes,
+    session,
+  } = useDocument<ClassDocument>('class', { document: opened, revision });
   const tree = useMemo(() => treeInGym(bare, book), [bare, book]);
   const change = (label: string, patch: Partial<ClassDocument>) => edit(label, (now) => ({ ...now, ...patch }));
   useUndoKeys({ onUndo: undo, onRedo: redo });
@@ -65,6 +76,7 @@ export function ClassScreen({ tree: bare, book, plan: opened, revision, classes 
           {minutesText(totalMinutes)} of {plan.slotMinutes} minutes
         </span>
         <StoredStatus stored={stored} />
+        <UndoButtons undoes={undoes} redoes={redoes} undo={undo} redo={redo} />
         <Link href={`/class/${id}/sheet?class=${encodeURIComponent(plan.id)}`} className="ml-auto underline">
           Print sheet
         </Link>

@@ -1,5 +1,5 @@
 import { findPlaces, hasTicks, placeOf, type Catalogue, type Match, type Seen } from '@/core/catalogue';
-import { indexOf, sayMine, sayShown, type Position, type Transition, type TreeDocument } from '@/core/tree';
+import { namedAt, indexOf, sayMine, sayShown, type Position, type Transition, type TreeDocument } from '@/core/tree';
 
 export interface Advice {
   /** What he shows; "whatever he does" for what needs no sign. */
@@ -23,7 +23,7 @@ function adviceAt(position: Position, moves: readonly Transition[]): Advice[] {
   const shown = position.reads.flatMap((read) =>
     read.values.map((value) => ({
       shown: sayShown(read, value.name),
-      answers: mine.filter((move) => move.when?.[read.id]?.includes(value.id)).map((move) => sayMine(move.name)),
+      answers: mine.filter((move) => namedAt(move.when, read.id).includes(value.id)).map((move) => sayMine(move.name)),
     })),
   );
   const silent = mine.filter((move) => Object.keys(move.when ?? {}).length === 0).map((move) => sayMine(move.name));

@@ -4,12 +4,12 @@ import { useMemo, useRef, useState } from 'react';
 import { idToAddress } from '@/contracts/address';
 import { StaleDialog } from '@/client/store/StaleDialog';
 import { useDocument } from '@/client/store/useDocument';
+import { UndoButtons } from '@/client/UndoButtons';
 import { useUndoKeys } from '@/client/useUndoKeys';
 import { treeInGym, type GymBook } from '@/core/people';
 import type { TreeDocument } from '@/core/tree';
 import { screenLinks } from '@/client/screenLinks';
 import { StoredStrip } from '@/ui/StoredStrip';
-import { StripButton } from '@/ui/StripButton';
 import { Desk, type Look } from './Desk';
 import { DeskList } from './DeskList';
 import { subjectOf, type SubjectId } from './subject';
@@ -49,12 +49,7 @@ export function GripsScreen({ tree: opened, revision, book, at, place }: Props) 
   return (
     <div className="flex h-dvh flex-col print:block print:h-auto">
       <StoredStrip title={tree.name} links={screenLinks(tree.id, null)} stored={stored} onRead={() => session.dispatch({ type: 'read' })}>
-        <StripButton disabled={undoes === null} title={undoes ?? undefined} onClick={undo}>
-          Undo
-        </StripButton>
-        <StripButton disabled={redoes === null} title={redoes ?? undefined} onClick={redo}>
-          Redo
-        </StripButton>
+        <UndoButtons undoes={undoes} redoes={redoes} undo={undo} redo={redo} />
       </StoredStrip>
       <main className="grid min-h-0 flex-1 grid-cols-[236px_minmax(0,1fr)] max-lg:grid-cols-1 max-lg:overflow-auto print:block">
         <DeskList tree={tree} chosen={chosen} findRef={find} onPick={setChosen} />

@@ -1,3 +1,4 @@
+import { ownField } from '@/core/base';
 import { getTargets, limbKey, sayLimb, sayTarget } from '@/core/grips';
 import type { Actor, Contact, ContactTarget } from '@/core/tree';
 
@@ -65,7 +66,7 @@ export const isLying = (athlete: Actor, view: PairView): boolean => athlete === 
 
 function spotAt(athlete: Actor, part: string, sign: number, view: PairView): Point {
   const spots = isLying(athlete, view) ? LYING : FACING;
-  const [dx, y] = spots[part] ?? spots.belly!;
+  const [dx, y] = ownField(spots, part) ?? spots.belly!;
   return { x: CENTRE + sign * (getTargets().middle.includes(part) ? Math.max(dx, HALF) : dx), y };
 }
 

@@ -4,7 +4,7 @@ import type { Choice, Odds, StartOdds } from '@/core/odds';
 import { FilterDifference } from '@/client/FilterDifference';
 import { FilterRow } from '@/client/FilterRow';
 import { queryOf } from '@/contracts/filterQuery';
-import { filterTree, isFiltering, type Filter } from '@/core/structure';
+import { filterTree, isFiltering, type Filter, lookAt } from '@/core/structure';
 import { indexOf, positionOf, type Position, type TreeDocument } from '@/core/tree';
 import { AppStrip } from '@/ui/AppStrip';
 import { BarChart } from '@/ui/BarChart';
@@ -12,7 +12,9 @@ import { Field, selectClass } from '@/ui/Field';
 import { clock, inHundred } from '@/ui/figures';
 import { screenLinks } from '@/client/screenLinks';
 import { StripButton } from '@/ui/StripButton';
-import { useAnalysis } from '@/workers/useAnalysis';
+import { useAnswer } from '@/workers/useAnswer';
+import { Working } from '@/client/Working';
+import { treeInGym, type GymBook } from '@/core/people';
 import { choiceText, endingBars, visitList } from './viewModel';
 
 const ROUNDS = [60, 120, 180, 240, 300, 360, 480, 600];
@@ -99,17 +101,30 @@ function ChoiceRow({ tree, position, choice }: { tree: TreeDocument; position: P
   );
 }
 
+interface Props {
+  readonly tree: TreeDocument;
+  readonly revision: number;
+  readonly book: GymBook;
+  /** The start to begin with. */
+  readonly at: string | null;
+  readonly filter: Filter;
+}
+
 /** Best option for each thing he can show, and what the figures rest on. */
-export function OddsScreen({ tree: whole, at, filter: opened }: { tree: TreeDocument; at: string | null; filter: Filter }) {
+export function OddsScreen({ tree: bare, revision, book, at, filter: opened }: Props) {
+  const whole = useMemo(() => treeInGym(bare, book), [bare, book]);
   const [filter, setFilter] = useState(opened);
   const [looking, setLooking] = useState(isFiltering(opened));
   const tree = useMemo(() => (isFiltering(filter) ? filterTree(whole, filter).tree : whole), [whole, filter]);
   const [roundSeconds, setRoundSeconds] = useState(300);
   const [chosen, setChosen] = useState(at ?? tree.starts[0]?.position ?? '');
   const [place, setPlace] = useState(chosen);
-  const { odds, of, pending, tookMs, cancel } = useAnalysis(tree, roundSeconds);
+  const subject = useMemo(() => ({ tree: bare, revision, book }), [bare, revision, book]);
+  const answer = useAnswer<'odds'>(subject, { kind: 'odds', look: { filter, swapped: false }, roundSeconds });
+  const { value: odds, pending, tookMs, cancel } = answer;
   // Figures are put into words with the tree that they were made of.
-  const spoken = of ?? tree;
+  const { asked, of } = answer;
+  const spoken = useMemo(() => (asked && of ? lookAt(treeInGym(of, book), asked.look.filter, false).shown : tree), [asked, of, book, tree]);
   const index = indexOf(spoken);
   const start = odds?.starts.find((item) => item.position === chosen);
   const here = odds?.positions.find((item) => item.position === place);
@@ -152,7 +167,7 @@ export function OddsScreen({ tree: whole, at, filter: opened }: { tree: TreeDocu
         </p>
       ) : (
         <main className="grid flex-1 gap-6 p-5 lg:grid-cols-[minmax(300px,400px)_minmax(0,1fr)_340px]" aria-busy={pending}>
-          {!odds && <p role="status">Computing the odds …</p>}
+          {(!odds || answer.failed !== null) && <Working what="Computing the odds" answer={answer} />}
           {odds && (
             <div>
               <FilterDifference tree={whole} filter={filter} onPlace={setPlace} />

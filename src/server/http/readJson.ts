@@ -1,8 +1,9 @@
 import type { z } from 'zod';
 import { err, ok, type Result } from '@/core/base';
 import { findTooDeep } from '@/core/notation';
+import { letOthersIn } from '@/documents/letOthersIn';
 import { fewSentences, sayProblem } from '@/documents/sayIssue';
-import { findOversized, letOthersIn } from '@/documents/tree/json';
+import { findOversized } from '@/documents/tree/json';
 import { readBody, refuse, TOO_LARGE } from './respond';
 
 /** The request's JSON in the given form, or the response that refuses it. */

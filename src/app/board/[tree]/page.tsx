@@ -2,8 +2,9 @@ import type { Metadata } from 'next';
 import { openTree, type SearchedTreePage } from '@/app/openTree';
 import { boardParamsSchema } from '@/contracts/boardParams';
 import { filterFromParams } from '@/contracts/filter';
-import { guardOf } from '@/core/board';
+import { guardOf, LARGE_TREE } from '@/core/board';
 import { BoardScreen } from '@/features/board/BoardScreen';
+import { LargeBoard } from '@/features/board/LargeBoard';
 import { findBook, findLastTouched } from '@/server/services/trees';
 
 export const metadata: Metadata = { title: 'Board' };
@@ -17,16 +18,13 @@ export default async function BoardPage({ params, searchParams }: SearchedTreePa
   const touched = selected === null ? await findLastTouched(context, tree.id) : [selected];
   const place = touched.find((id) => tree.positions.some((position) => position.id === id));
   const guard = place === undefined ? (tree.starts[0]?.position ?? null) : guardOf(tree, place);
-  return (
-    <BoardScreen
-      key={tree.id}
-      tree={tree}
-      revision={revision}
-      view={show ?? (tree.positions.length > 12 ? 'guard' : 'tree')}
-      selected={selected}
-      guard={guard}
-      filter={filterFromParams(found)}
-      book={await findBook(context)}
-    />
-  );
+  const opened = {
+    view: show ?? (tree.positions.length > 12 ? ('guard' as const) : ('tree' as const)),
+    selected,
+    guard,
+    filter: filterFromParams(found),
+    book: await findBook(context),
+  };
+  if (tree.positions.length > LARGE_TREE) return <LargeBoard key={tree.id} treeId={tree.id} name={tree.name} {...opened} />;
+  return <BoardScreen key={tree.id} tree={tree} revision={revision} {...opened} />;
 }

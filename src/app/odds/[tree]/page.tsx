@@ -2,16 +2,15 @@ import type { Metadata } from 'next';
 import { openTree, type SearchedTreePage } from '@/app/openTree';
 import { boardParamsSchema } from '@/contracts/boardParams';
 import { filterFromParams } from '@/contracts/filter';
-import { treeInGym } from '@/core/people';
 import { OddsScreen } from '@/features/odds/OddsScreen';
 import { findBook } from '@/server/services/trees';
 
 export const metadata: Metadata = { title: 'Odds' };
 
 export default async function OddsPage({ params, searchParams }: SearchedTreePage) {
-  const { context, tree } = await openTree(params);
+  const { context, tree, revision } = await openTree(params);
   const found = await searchParams;
   const { at } = boardParamsSchema.parse(found);
   const start = tree.starts.find((item) => item.position === at)?.position ?? null;
-  return <OddsScreen tree={treeInGym(tree, await findBook(context))} at={start} filter={filterFromParams(found)} />;
+  return <OddsScreen tree={tree} revision={revision} book={await findBook(context)} at={start} filter={filterFromParams(found)} />;
 }

@@ -1,6 +1,7 @@
-import { swapAthletes } from '@/core/grips';
-import { filterTree, isFiltering, reachablePositions, type Filter, type HiddenBy } from '@/core/structure';
-import type { PositionId, TransitionId, TreeDocument } from '@/core/tree';
+import { swapAthletes } from '../grips';
+import type { PositionId, TransitionId, TreeDocument } from '../tree';
+import { filterTree, isFiltering, type Filter, type HiddenBy } from './filter';
+import { reachablePositions } from './graph';
 
 /** The tree as the coach looks at it. Edits are made on `seen`; what is drawn and computed is `shown`. */
 export interface LookedAt {

@@ -1,0 +1,109 @@
+import * as Comlink from 'comlink';
+import { diffOf, type TreeDocument } from '@/core/tree';
+import type { GymBook } from '@/core/people';
+import type { AnalysisApi } from './analysis.worker';
+import type { AnswerTo, Asked, QuestionKind } from './questions';
+
+/** Nobody waits for the answer any more. */
+export class NotWanted extends Error {
+  override name = 'NotWanted';
+}
+
+interface Waiting {
+  readonly reject: (error: Error) => void;
+}
+
+/**
+ * The window's analysis worker: loaded once, then told what changed; asked a question at a time by each who asks. A worker
+ * that fails is ended, everybody who waits is told, and the next question starts a new one.
+ */
+class Analyst {
+  private worker: { readonly remote: Comlink.Remote<AnalysisApi>; end(): void } | null = null;
+  /** The tree and book that the worker has. */
+  private has: TreeDocument | null = null;
+  private hasBook: GymBook | null = null;
+  private readonly waiting = new Map<number, Waiting>();
+  private count = 0;
+  /** Loading, patching and asking happen in order. */
+  private turn: Promise<unknown> = Promise.resolve();
+
+  private open(): Comlink.Remote<AnalysisApi> {
+    if (this.worker) return this.worker.remote;
+    const worker = new Worker(new URL('./analysis.worker.ts', import.meta.url), { type: 'module' });
+    const remote = Comlink.wrap<AnalysisApi>(worker);
+    const end = () => {
+      remote[Comlink.releaseProxy]();
+      worker.terminate();
+    };
+    worker.onerror = (event) => {
+      event.preventDefault();
+      this.fail(new Error(event.message || 'the worker could not be started'));
+    };
+    this.worker = { remote, end };
+    return remote;
+  }
+
+  private fail(error: Error): void {
+    this.worker?.end();
+    this.worker = null;
+    this.has = null;
+    this.hasBook = null;
+    this.turn = Promise.resolve();
+    for (const { reject } of this.waiting.values()) reject(error);
+    this.waiting.clear();
+  }
+
+  private async bring(remote: Comlink.Remote<AnalysisApi>, tree: TreeDocument, revision: number | null, book: GymBook): Promise<void> {
+    if (this.hasBook !== book) {
+      await remote.setBook(book);
+      this.hasBook = book;
+    }
+    if (this.has === tree) return;
+    const before = this.has;
+    const isPatched = before?.id === tree.id && (await remote.patch(diffOf(before, tree, 'patch')));
+    if (!isPatched && !(revision !== null && (await remote.load(tree.id, revision)))) await remote.put(tree);
+    this.has = tree;
+  }
+
+  /**
+   * Asks about a tree. `revision`: the server has exactly this tree at that revision, so the worker can fetch it; null = it has
+   * not. Rejects with NotWanted when cancelled, with any other error when the worker failed.
+   */
+  ask<K extends QuestionKind>(tree: TreeDocument, revision: number | null, book: GymBook, question: Asked<K>, onProgress: (share: number) => void): { readonly answer: Promise<AnswerTo[K]>; cancel(): void } {
+    const id = ++this.count;
+    const answer = new Promise<AnswerTo[K]>((resolve, reject) => {
+      this.waiting.set(id, { reject });
+      const isWanted = (): boolean => this.waiting.has(id);
+      this.turn = this.turn.then(async () => {
+        if (!isWanted()) return;
+        try {
+          const remote = this.open();
+          await this.bring(remote, tree, revision, book);
+          if (!isWanted()) return;
+          // Not waited for here: others may ask meanwhile.
+          void remote.ask(id, question, Comlink.proxy(onProgress)).then(
+            (value) => {
+              if (this.waiting.delete(id)) resolve(value as AnswerTo[K]);
+            },
+            (error: unknown) => {
+              if (this.waiting.delete(id)) reject(error instanceof Error ? error : new Error(String(error)));
+            },
+          );
+        } catch (error) {
+          if (isWanted()) this.fail(error instanceof Error ? error : new Error(String(error)));
+        }
+      });
+    });
+    const cancel = () => {
+      const waits = this.waiting.get(id);
+      if (!waits) return;
+      this.waiting.delete(id);
+      waits.reject(new NotWanted());
+      void this.worker?.remote.cancel(id);
+    };
+    return { answer, cancel };
+  }
+} // prettier-ignore
+
+let analyst: Analyst | null = null;
+export const getAnalyst = (): Analyst => (analyst ??= new Analyst());

@@ -1,0 +1,50 @@
+import type { InPieces } from '@/core/base';
+import { layoutBoardInPieces, type BoardLayout, type Grid } from '@/core/board';
+import { findOddsInPieces, type Odds } from '@/core/odds';
+import { findFindingsInPieces, lookAt, type Filter, type Findings, type LookedAt } from '@/core/structure';
+import type { PositionId, TreeDocument } from '@/core/tree';
+
+/** How a tree is looked at: for whom, under which rules, from which side. */
+export interface Look {
+  readonly filter: Filter;
+  readonly swapped: boolean;
+}
+/** What can be asked of a tree: plain data, so that it crosses to the worker. */
+export type Question = { readonly look: Look } & (
+  | { readonly kind: 'findings' }
+  | { readonly kind: 'odds'; readonly roundSeconds: number }
+  | {
+      readonly kind: 'layout';
+      readonly grid: Grid;
+      /** Positions shown; null = all. */
+      readonly only: readonly PositionId[] | null;
+      readonly unfold: boolean;
+      /** Columns of an earlier layout. */
+      readonly previous: ReadonlyMap<PositionId, number> | null;
+    }
+);
+export interface AnswerTo {
+  readonly findings: Findings;
+  readonly odds: Odds;
+  readonly layout: BoardLayout;
+}
+export type QuestionKind = Question['kind'];
+export type Asked<K extends QuestionKind> = Extract<Question, { readonly kind: K }>;
+
+let last: { readonly tree: TreeDocument; readonly key: string; readonly looked: LookedAt } | null = null;
+/** The tree as it is looked at, made once for questions that follow one another. */
+function lookedAt(tree: TreeDocument, look: Look): LookedAt {
+  const key = JSON.stringify(look);
+  if (last?.tree !== tree || last.key !== key) last = { tree, key, looked: lookAt(tree, look.filter, look.swapped) };
+  return last.looked;
+}
+
+/** The answer to a question, in pieces. */
+export function* answering(tree: TreeDocument, question: Question): InPieces<AnswerTo[QuestionKind]> {
+  const { seen, shown } = lookedAt(tree, question.look);
+  yield 0;
+  if (question.kind === 'findings') return yield* findFindingsInPieces(shown);
+  if (question.kind === 'odds') return yield* findOddsInPieces(shown, { roundSeconds: question.roundSeconds });
+  const { grid, only, unfold, previous } = question;
+  return yield* layoutBoardInPieces(shown, { grid, unfold, arrangedBy: seen, ...(only ? { only: new Set(only) } : {}), ...(previous ? { previous } : {}) }); // prettier-ignore
+}

@@ -1,0 +1,106 @@
+'use client';
+import { useEffect, useRef, useState } from 'react';
+import type { GymBook } from '@/core/people';
+import type { TreeDocument } from '@/core/tree';
+import { getAnalyst, NotWanted } from './analyst';
+import type { AnswerTo, Asked, QuestionKind } from './questions';
+
+/** What the questions are about. */
+export interface Subject {
+  /** As this window has it. */
+  readonly tree: TreeDocument;
+  /** Its revision, when the server has exactly this; null = edits are on their way. */
+  readonly revision: number | null;
+  readonly book: GymBook;
+}
+export interface Answer<T, Q = unknown> {
+  readonly value: T | null;
+  /** The tree and the question that the value answers: older ones while a newer question is being answered. */
+  readonly of: TreeDocument | null;
+  readonly asked: Q | null;
+  readonly pending: boolean;
+  /** How far it is, in [0, 1]; 0 = it has only begun. */
+  readonly progress: number;
+  /** Milliseconds from asked to answered. */
+  readonly tookMs: number;
+  /** Why there is no answer; `again` starts a new worker. */
+  readonly failed: string | null;
+  cancel(): void;
+  again(): void;
+}
+
+interface Known<T, Q> {
+  readonly question: Q;
+  readonly tree: TreeDocument;
+  readonly book: GymBook;
+  readonly key: string;
+  readonly value: T | null;
+  readonly tookMs: number;
+  readonly failed: string | null;
+  /** What the failed question was about. */
+  readonly failedFor: { readonly tree: TreeDocument; readonly key: string } | null;
+}
+
+/**
+ * The answer to a question about the tree, computed in the worker after each change; only the newest question is answered.
+ * Null = nothing is asked, and nothing computed.
+ */
+export function useAnswer<K extends QuestionKind>({ tree, revision, book }: Subject, question: Asked<K> | null): Answer<AnswerTo[K], Asked<K>> {
+  const [known, setKnown] = useState<Known<AnswerTo[K], Asked<K>> | null>(null);
+  const [progress, setProgress] = useState(0);
+  const [tries, setTries] = useState(0);
+  const [stopped, setStopped] = useState<TreeDocument | null>(null);
+  const asked = useRef<{ cancel(): void } | null>(null);
+  const key = question === null ? null : JSON.stringify(question, (_, value: unknown) => (value instanceof Map ? [...value] : value));
+  const latest = useRef({ question, revision, known });
+  useEffect(() => {
+    latest.current = { question, revision, known };
+  });
+  useEffect(() => {
+    const { question: now, revision: at, known: before } = latest.current;
+    if (now === null || key === null) return;
+    // Asked before, and answered.
+    if (before?.tree === tree && before.book === book && before.key === key && before.failed === null) return;
+    let current = true;
+    const began = performance.now();
+    const settle = (value: AnswerTo[K] | null, failed: string | null) => {
+      if (!current) return;
+      const tookMs = performance.now() - began;
+      // Where nothing came, what was known before stays readable.
+      setKnown((was) => ({ ...(value === null && was ? was : { tree, book, key, question: now, value }), failedFor: failed === null ? null : { tree, key }, tookMs, failed }));
+    };
+    const { answer, cancel } = getAnalyst().ask<K>(tree, at, book, now, (share) => current && setProgress(share));
+    asked.current = { cancel };
+    answer.then(
+      (value) => settle(value, null),
+      (error: unknown) => {
+        if (!(error instanceof NotWanted)) settle(null, error instanceof Error ? error.message : String(error));
+      },
+    );
+    return () => {
+      current = false;
+      cancel();
+      setProgress(0);
+    };
+  }, [tree, book, key, tries]);
+  const isAnswered = known !== null && known.failed === null && known.tree === tree && known.book === book && known.key === key;
+  const hasFailed = known !== null && known.failedFor?.tree === tree && known.failedFor.key === key;
+  return {
+    value: question === null ? null : (known?.value ?? null),
+    of: known?.tree ?? null,
+    asked: known?.question ?? null,
+    pending: question !== null && !isAnswered && !hasFailed && stopped !== tree,
+    progress,
+    tookMs: known?.tookMs ?? 0,
+    failed: hasFailed ? known.failed : null,
+    cancel: () => {
+      asked.current?.cancel();
+      setStopped(tree);
+    },
+    again: () => {
+      setKnown(null);
+      setStopped(null);
+      setTries((count) => count + 1);
+    },
+  };
+} // prettier-ignore
