@@ -28,5 +28,6 @@ export const importTree = (file: Blob | string, replace: boolean): Promise<Answe
 /** Names of the gym's documents of a kind. */
 export const listDocuments = (kind: DocumentKind): Promise<Answer<{ documents: readonly { id: string; name: string }[] }>> =>
   ask(`/api/documents/${kind}`);
-export const readDocument = <D>(kind: DocumentKind, id: string): Promise<Answer<{ document: D; revision: number }>> =>
-  ask(documentAddress(kind, id));
+/** A document; `at` = the revision that it is known to have, so that it is fetched once for screen and worker. */
+export const readDocument = <D>(kind: DocumentKind, id: string, at?: number): Promise<Answer<{ document: D; revision: number }>> =>
+  ask(`${documentAddress(kind, id)}${at === undefined ? '' : `?at=${at}`}`);

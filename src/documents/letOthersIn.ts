@@ -20,6 +20,7 @@ export class Cancelled extends Error {
 /** Runs work in pieces of some milliseconds, letting everything else that waits in between; stops when it is cancelled. */
 export async function letOthersIn<T>(work: InPieces<T>, { signal, onProgress }: { signal?: AbortSignal; onProgress?: (share: number) => void } = {}): Promise<T> {
   for (;;) {
+    if (signal?.aborted) throw new Cancelled();
     const until = performance.now() + PIECE_MS;
     let share: number | void = undefined;
     do {
@@ -29,6 +30,5 @@ export async function letOthersIn<T>(work: InPieces<T>, { signal, onProgress }: 
     } while (performance.now() < until);
     if (share !== undefined) onProgress?.(share);
     await turn();
-    if (signal?.aborted) throw new Cancelled();
   }
 } // prettier-ignore

@@ -10,6 +10,8 @@ let tree: TreeDocument | null = null;
 let inGym: TreeDocument | null = null;
 let book: GymBook = { ruleCards: [], athletes: [], opponents: [] };
 const running = new Map<number, AbortController>();
+/** One question at a time, in the order in which they came: what is drawn comes before what is counted. */
+let turn: Promise<unknown> = Promise.resolve();
 
 function take(next: TreeDocument): void {
   tree = next;
@@ -19,7 +21,7 @@ function take(next: TreeDocument): void {
 const api = {
   /** Fetches and checks the tree by itself; false = the server has another revision, or does not answer. */
   async load(treeId: string, revision: number): Promise<boolean> {
-    const response = await fetch(`/api/documents/tree/${idToAddress(treeId)}`).catch(() => null);
+    const response = await fetch(`/api/documents/tree/${idToAddress(treeId)}?at=${revision}`).catch(() => null);
     if (!response?.ok) return false;
     const read = (await response.json()) as { document: TreeDocument; revision: number };
     if (read.revision !== revision || !checkTree(read.document).ok) return false;
@@ -43,14 +45,14 @@ const api = {
   },
   /** Answers a question about the tree in pieces, so that it can be cancelled without ending the worker. */
   async ask(id: number, question: Question, onProgress: (share: number) => void): Promise<AnswerTo[QuestionKind]> {
-    if (!inGym) throw new Error('no tree has been loaded');
+    const about = inGym;
+    if (!about) throw new Error('no tree has been loaded');
     const controller = new AbortController();
     running.set(id, controller);
-    try {
-      return await letOthersIn(answering(inGym, question), { signal: controller.signal, onProgress });
-    } finally {
-      running.delete(id);
-    }
+    const { signal } = controller;
+    const mine = turn.then(() => letOthersIn(answering(about, question), { signal, onProgress }));
+    turn = mine.catch(() => undefined).finally(() => running.delete(id));
+    return mine;
   },
   cancel(id: number): void {
     running.get(id)?.abort();

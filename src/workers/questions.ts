@@ -1,8 +1,10 @@
 import type { InPieces } from '@/core/base';
 import { layoutBoardInPieces, type BoardLayout, type Grid } from '@/core/board';
 import { findOddsInPieces, type Odds } from '@/core/odds';
-import { findFindingsInPieces, lookAt, type Filter, type Findings, type LookedAt } from '@/core/structure';
+import { lookAt, type Filter, type LookedAt } from '@/core/structure';
 import type { PositionId, TreeDocument } from '@/core/tree';
+import { placeInPieces, type PlaceAnswer } from './place';
+import { sheetInPieces, type TreeSheet } from './sheet';
 
 /** How a tree is looked at: for whom, under which rules, from which side. */
 export interface Look {
@@ -11,7 +13,8 @@ export interface Look {
 }
 /** What can be asked of a tree: plain data, so that it crosses to the worker. */
 export type Question = { readonly look: Look } & (
-  | { readonly kind: 'findings' }
+  | { readonly kind: 'sheet' }
+  | { readonly kind: 'place'; readonly position: PositionId }
   | { readonly kind: 'odds'; readonly roundSeconds: number }
   | {
       readonly kind: 'layout';
@@ -24,7 +27,9 @@ export type Question = { readonly look: Look } & (
     }
 );
 export interface AnswerTo {
-  readonly findings: Findings;
+  readonly sheet: TreeSheet;
+  /** Null = there is no such place. */
+  readonly place: PlaceAnswer | null;
   readonly odds: Odds;
   readonly layout: BoardLayout;
 }
@@ -41,9 +46,11 @@ function lookedAt(tree: TreeDocument, look: Look): LookedAt {
 
 /** The answer to a question, in pieces. */
 export function* answering(tree: TreeDocument, question: Question): InPieces<AnswerTo[QuestionKind]> {
-  const { seen, shown } = lookedAt(tree, question.look);
+  const looked = lookedAt(tree, question.look);
+  const { seen, shown } = looked;
   yield 0;
-  if (question.kind === 'findings') return yield* findFindingsInPieces(shown);
+  if (question.kind === 'sheet') return yield* sheetInPieces(looked);
+  if (question.kind === 'place') return yield* placeInPieces(looked, question.position);
   if (question.kind === 'odds') return yield* findOddsInPieces(shown, { roundSeconds: question.roundSeconds });
   const { grid, only, unfold, previous } = question;
   return yield* layoutBoardInPieces(shown, { grid, unfold, arrangedBy: seen, ...(only ? { only: new Set(only) } : {}), ...(previous ? { previous } : {}) }); // prettier-ignore

@@ -56,7 +56,7 @@ interface Draft {
 
 /** Pass 1: what is shown, in which rows. Post: heights are those of the lines held. */
 function draftOf(tree: TreeDocument, { grid, only, arrangedBy = tree }: BoardOptions): Draft {
-  const rungs = rungsOf(tree).filter((rung) => !only || only.has(rung.id));
+  const rungs = rungsOf(tree, only);
   const numberOf = new Map(rungs.map((rung, i) => [rung.id, i]));
   const pairs = (from: TreeDocument, actor: 'owner' | 'opponent') =>
     rungs

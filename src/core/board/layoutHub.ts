@@ -184,7 +184,7 @@ function placeEntries(index: TreeIndex, hub: PositionId, frame: Frame, left: num
 /** One position spread over the board: its plank, each answer's way up, his falls, and the ways in. Px within `frame`. */
 export function layoutHub(tree: TreeDocument, id: PositionId, frame: Frame): HubLayout {
   const index = indexOf(tree);
-  const rung = rungsOf(tree).find((item) => item.id === id)!;
+  const rung = rungsOf(tree, new Set([id]))[0]!;
   const hubHeight = rung.zone === 'ladder' || rung.zone === 'back' ? rung.height : 0;
   const slots = slotsOf(index, rung.sections);
   const right = frame.width - BACK_WIDTH;

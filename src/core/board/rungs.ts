@@ -71,11 +71,12 @@ function sectionsOf(index: TreeIndex, position: Position): Section[] {
   );
 }
 
-/** Every position as a rung, in document order. */
-export function rungsOf(tree: TreeDocument): Rung[] {
+/** Positions as rungs, in document order: those of `only`, or all. */
+export function rungsOf(tree: TreeDocument, only?: ReadonlySet<PositionId>): Rung[] {
   const index = indexOf(tree);
   const starts = new Set(tree.starts.map((start) => start.position));
-  return tree.positions.map((position) => ({
+  const shown = only ? tree.positions.filter((position) => only.has(position.id)) : tree.positions;
+  return shown.map((position) => ({
     id: position.id,
     name: position.name,
     zone: zoneOf(tree, position),

@@ -14,3 +14,4 @@ export * from './problemText';
 export * from './ruleText';
 export * from './suggest';
 export * from './swapAthletes';
+export * from './arrival';

@@ -13,6 +13,7 @@ import { StaleDialog } from '@/client/store/StaleDialog';
 import { useUndoKeys } from '@/client/useUndoKeys';
 import { Caret } from '@/ui/Caret';
 import { StoredAlert } from '@/ui/StoredStrip';
+import { speaksOf } from '@/workers/place';
 import { useAnswer } from '@/workers/useAnswer';
 import { BoardCanvas } from './BoardCanvas';
 import type { OpenedBoard } from './boardState';
@@ -58,16 +59,19 @@ export function BoardScreen(opened: OpenedBoard) {
   const { scene, drawing } = useScene({ state: seenState, routes, arrangedBy: tree, subject, look: asWhom });
   const isRungShown = selected !== null && sheet === 'rung';
   const odds = useAnswer<'odds'>(subject, isRungShown ? { kind: 'odds', look: asWhom, roundSeconds: ROUND_SECONDS } : null);
+  const place = useAnswer<'place'>(subject, isRungShown ? { kind: 'place', look: asWhom, position: selected } : null);
   // A large tree's broken rungs are counted with the findings, away from the screen.
-  const findings = useAnswer<'findings'>(subject, isRungShown && !isLarge ? null : { kind: 'findings', look: asWhom });
+  const findings = useAnswer<'sheet'>(subject, isRungShown && !isLarge ? null : { kind: 'sheet', look: asWhom });
   const { of, asked } = findings;
+  /** The tree that the sheet speaks of: while a newer one is being looked at, an older one. */
   const spoken = useMemo(() => {
-    if (of === null || asked === null || (of === state.tree && asked.look === asWhom)) return shown;
-    return lookAt(treeInGym(of, opened.book), asked.look.filter, asked.look.swapped).shown;
-  }, [of, asked, state.tree, shown, opened.book, asWhom]);
+    if (of === null || asked === null || (of === state.tree && asked.look === asWhom)) return look;
+    return lookAt(treeInGym(of, opened.book), asked.look.filter, asked.look.swapped);
+  }, [of, asked, state.tree, look, opened.book, asWhom]);
   const shut = useMemo(() => shutOptions(shown, gripsOn), [shown, gripsOn]);
   const broken = useMemo(
-    () => (isLarge ? (findings.value?.list.filter((item) => item.kind === 'unanswered').length ?? null) : findUnanswered(shown).length),
+    () =>
+      isLarge ? (findings.value?.findings.list.filter((item) => item.kind === 'unanswered').length ?? null) : findUnanswered(shown).length,
     [isLarge, findings.value, shown],
   );
   const position = selected === null ? undefined : indexOf(tree).positions.get(selected);
@@ -133,6 +137,7 @@ export function BoardScreen(opened: OpenedBoard) {
               shown={shown}
               catalogue={catalogue}
               position={position}
+              said={place.value && place.asked?.position === position.id && speaksOf(tree, place.value) ? place.value : null}
               odds={odds.value}
               pending={odds.pending}
               caret={onBoard ? null : caret}

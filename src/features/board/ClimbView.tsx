@@ -2,6 +2,7 @@ import { memo, type KeyboardEvent } from 'react';
 import type { BoardLayout, Climb, PlacedRung } from '@/core/board';
 import { plural } from '@/ui/figures';
 import { ENDING_WORDS } from '@/core/tree';
+import { useDrawnCount } from './useDrawnCount';
 import { RungShape } from './RungShape';
 
 const pathOf = (climb: Climb): string => `M${climb.points.map(([x, y]) => `${x.toFixed(1)},${y.toFixed(1)}`).join('L')}`;
@@ -92,6 +93,7 @@ export function ClimbView({ layout, faded, shut, selected, section, hovered, foc
   const strong = layout.climbs.filter((climb) => touches(climb, selected));
   const warm = layout.climbs.filter((climb) => !climb.stub && touches(climb, hovered));
   const falls = layout.falls.filter((climb) => climb.from === selected);
+  const drawn = layout.rungs.slice(0, useDrawnCount(layout.rungs.length));
   return (
     <g>
       <Ladder layout={layout} />
@@ -111,7 +113,7 @@ export function ClimbView({ layout, faded, shut, selected, section, hovered, foc
       {falls.map((climb) => (
         <path key={climb.transition} d={pathOf(climb)} className="fill-none stroke-his" strokeWidth={2} />
       ))}
-      {layout.rungs.map((placed) => (
+      {drawn.map((placed) => (
         <RungShape
           key={placed.rung.id}
           placed={placed}
@@ -120,7 +122,7 @@ export function ClimbView({ layout, faded, shut, selected, section, hovered, foc
           }
         />
       ))}
-      {layout.rungs.map((placed) => {
+      {drawn.map((placed) => {
         const { rung, x, y, width } = placed;
         const inFocus = rung.id === selected ? placed.sections[section] : undefined;
         return (

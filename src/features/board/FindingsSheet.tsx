@@ -4,8 +4,9 @@ import Link from 'next/link';
 import { useState, type Dispatch } from 'react';
 import { SetAside } from '@/client/SetAside';
 import { Working } from '@/client/Working';
+import type { TreeSheet } from '@/workers/sheet';
 import type { Answer } from '@/workers/useAnswer';
-import type { Finding, Findings } from '@/core/structure';
+import type { Finding, Findings, LookedAt } from '@/core/structure';
 import { findValue, indexOf, positionOf, withDismissal, withoutDismissal, type TreeDocument } from '@/core/tree';
 import { plural } from '@/ui/figures';
 import { AboutTree } from './AboutTree';
@@ -18,8 +19,8 @@ import { FINDING_KINDS, findingText } from './wording';
 interface Props {
   readonly tree: TreeDocument;
   /** The tree that the findings were made of; they are put into words with it, since a newer one may lack what they name. */
-  readonly of: TreeDocument;
-  readonly answer: Answer<Findings>;
+  readonly of: LookedAt;
+  readonly answer: Answer<TreeSheet>;
   readonly dispatch: Dispatch<BoardAction>;
 }
 
@@ -143,9 +144,11 @@ function Ways({ tree, findings, dispatch }: Pick<Props, 'tree' | 'dispatch'> & {
 }
 
 /** Everything found in the tree, by kind, beside the board. */
-export function FindingsSheet({ tree, of, answer, dispatch }: Props) {
-  const { value: findings, pending } = answer;
-  if (!findings) return <Working what="Looking through the tree" answer={answer} />;
+export function FindingsSheet({ tree, of: spoken, answer, dispatch }: Props) {
+  const { value, pending } = answer;
+  if (!value) return <Working what="Looking through the tree" answer={answer} />;
+  const { findings } = value;
+  const of = spoken.shown;
   const known = new Set(tree.positions.map((position) => position.id));
   const list = findings.list.filter((finding) => known.has(finding.position));
   const reasons = new Map((tree.dismissals ?? []).map((item) => [item.finding, item.reason]));
@@ -177,8 +180,8 @@ export function FindingsSheet({ tree, of, answer, dispatch }: Props) {
           />
         );
       })}
-      <TodoSections tree={tree} dispatch={dispatch} />
-      <LadderSections tree={tree} of={of} loops={findings.productiveCycles} dispatch={dispatch} />
+      <TodoSections tree={spoken.seen} sheet={value} dispatch={dispatch} />
+      <LadderSections tree={spoken.seen} ladder={value.ladder} loops={findings.productiveCycles} dispatch={dispatch} />
       {tree.positions.length > 0 && <Ways tree={tree} findings={findings} dispatch={dispatch} />}
       {findings.status === 'budget' && (
         <p className="mt-3 text-soft">There are more loops than are listed here; the search stopped early.</p>

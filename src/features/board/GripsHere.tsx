@@ -1,25 +1,27 @@
 import { idToAddress } from '@/contracts/address';
-import { useMemo, type Dispatch } from 'react';
+import type { Dispatch } from 'react';
 import Link from 'next/link';
-import { contactKey, sayContact } from '@/core/grips';
+import { contactKey, sayContact, type OnArrival } from '@/core/grips';
 import type { Contact, Position, TreeDocument } from '@/core/tree';
 import type { BoardAction } from './boardState';
-import { holdsOnArrival, theirGripsAt } from './shut';
+import { theirGripsAt } from './shut';
 
 interface Props {
   readonly tree: TreeDocument;
   readonly position: Position;
+  /** What is held where one arrives; null = not known yet. */
+  readonly arrival: OnArrival | null;
   readonly on: readonly Contact[];
   readonly dispatch: Dispatch<BoardAction>;
 }
 
 /** The grips that matter at a place, and which of his are on now: what they shut is greyed, with what to break. */
-export function GripsHere({ tree, position, on, dispatch }: Props) {
+export function GripsHere({ tree, position, arrival, on, dispatch }: Props) {
   const here = theirGripsAt(tree, position);
   const listed = new Set(here.map(contactKey));
   const isOn = new Set(on.map(contactKey));
   const elsewhere = on.filter((contact) => !listed.has(contactKey(contact)));
-  const { sure, unsure } = useMemo(() => holdsOnArrival(tree, position), [tree, position]);
+  const { sure, unsure } = arrival ?? { sure: [], unsure: [] };
   const put = (contact: Contact, ticked: boolean) =>
     dispatch({
       type: 'gripsOn',
@@ -53,7 +55,7 @@ export function GripsHere({ tree, position, on, dispatch }: Props) {
           None of them is on
         </button>
       )}
-      {mine.length + sure.length + here.length === 0 && <p className="text-soft">Who holds what here is not said yet.</p>}
+      {arrival && mine.length + sure.length + here.length === 0 && <p className="text-soft">Who holds what here is not said yet.</p>}
       <Link
         className="inline-block min-h-8 py-1 underline"
         href={`/grips/${idToAddress(tree.id)}?place=${encodeURIComponent(position.id)}`}

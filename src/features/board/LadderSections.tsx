@@ -1,14 +1,14 @@
-import { useMemo, type Dispatch } from 'react';
-import { findLadder } from '@/core/structure';
+import type { Dispatch } from 'react';
+import type { TreeSheet } from '@/workers/sheet';
 import { indexOf, positionOf, sayMove, type PositionId, type TransitionId, type TreeDocument } from '@/core/tree';
 import { plural } from '@/ui/figures';
 import type { BoardAction } from './boardState';
 import { Fold } from './Fold';
 
 interface Props {
+  /** The tree that the ladder and the loops were found in. */
   readonly tree: TreeDocument;
-  /** The tree that the loops were found in. */
-  readonly of: TreeDocument;
+  readonly ladder: TreeSheet['ladder'];
   readonly loops: readonly (readonly PositionId[])[];
   readonly dispatch: Dispatch<BoardAction>;
 }
@@ -16,8 +16,8 @@ interface Props {
 const LISTED = 40;
 
 /** The climb in lines: the deepest falls, upper lines won first, and loops that cost nothing. */
-export function LadderSections({ tree, of, loops, dispatch }: Props) {
-  const { moves, gaps, largestRegress } = useMemo(() => findLadder(tree), [tree]);
+export function LadderSections({ tree, ladder, loops, dispatch }: Props) {
+  const { moves, gaps, largestRegress } = ladder;
   const index = indexOf(tree);
   const nameOf = (id: PositionId): string => positionOf(index, id).name;
   const item = (key: string, at: PositionId, words: string) => (
@@ -33,8 +33,6 @@ export function LadderSections({ tree, of, loops, dispatch }: Props) {
   };
   const fromOf = (id: TransitionId): PositionId => index.transitions.get(id)!.from;
   const falls = moves.filter((move) => move.lost > 0).toSorted((a, b) => b.lost - a.lost);
-  const known = new Set(tree.positions.map((position) => position.id));
-  const open = loops.filter((loop) => loop.every((id) => known.has(id)));
   return (
     <>
       <Fold title="Falls, deepest first" count={falls.length}>
@@ -45,8 +43,8 @@ export function LadderSections({ tree, of, loops, dispatch }: Props) {
       <Fold title="Upper lines first" count={gaps.length}>
         {gaps.map(({ position, missing }) => item(position, position, `holds ${positionOf(index, position).lines.join(', ')} without ${missing.join(', ')}`))}
       </Fold>
-      <Fold title="Loops that cost nothing" count={open.length}>
-        {open.slice(0, LISTED).map((loop) => item(loop.join('>'), loop[0]!, `→ ${loop.slice(1).map((id) => positionOf(indexOf(of), id).name).join(' → ')} → back again`))}
+      <Fold title="Loops that cost nothing" count={loops.length}>
+        {loops.slice(0, LISTED).map((loop) => item(loop.join('>'), loop[0]!, `→ ${loop.slice(1).map((id) => nameOf(id)).join(' → ')} → back again`))}
       </Fold>
     </>
   ); // prettier-ignore

@@ -6,16 +6,16 @@ import { buttonClass } from '@/ui/Field';
 import { BoardScreen } from './BoardScreen';
 import type { OpenedBoard } from './boardState';
 
-type Props = Omit<OpenedBoard, 'tree' | 'revision'> & { readonly treeId: string; readonly name: string };
+type Props = Omit<OpenedBoard, 'tree' | 'revision'> & { readonly treeId: string; readonly name: string; readonly revision: number };
 
 /** The board of a large tree: the page comes at once, the tree follows by itself, and is laid out in the worker. */
-export function LargeBoard({ treeId, name, ...opened }: Props) {
+export function LargeBoard({ treeId, name, revision, ...opened }: Props) {
   const [read, setRead] = useState<{ readonly tree: TreeDocument; readonly revision: number } | null>(null);
   const [problem, setProblem] = useState<string | null>(null);
   const [tries, setTries] = useState(0);
   useEffect(() => {
     let current = true;
-    void readDocument<TreeDocument>('tree', treeId).then((answer) => {
+    void readDocument<TreeDocument>('tree', treeId, revision).then((answer) => {
       if (!current) return;
       if (answer.ok) setRead({ tree: answer.value.document, revision: answer.value.revision });
       else setProblem(answer.problems.join(' '));
@@ -23,7 +23,7 @@ export function LargeBoard({ treeId, name, ...opened }: Props) {
     return () => {
       current = false;
     };
-  }, [treeId, tries]);
+  }, [treeId, revision, tries]);
   if (read) return <BoardScreen {...opened} tree={read.tree} revision={read.revision} />;
   return (
     <main className="p-8">

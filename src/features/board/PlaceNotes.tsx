@@ -1,14 +1,15 @@
-import { useMemo, type Dispatch, type ReactNode } from 'react';
-import { findBypasses, findDilemmas, findProvoked, findSameRelation, findUsage, threatsAt } from '@/core/structure';
+import type { Dispatch, ReactNode } from 'react';
+import { findSameRelation, threatsAt } from '@/core/structure';
 import { findValue, indexOf, positionOf, sayHis, sayMine, sayShown, type Position, type PositionId, type TreeDocument } from '@/core/tree';
 import { plural } from '@/ui/figures';
+import type { PlaceAnswer } from '@/workers/place';
 import type { BoardAction } from './boardState';
-
-const BYPASSES = 200;
 
 interface Props {
   readonly tree: TreeDocument;
   readonly position: Position;
+  /** What the whole tree says of it. */
+  readonly said: PlaceAnswer;
   readonly dispatch: Dispatch<BoardAction>;
 }
 
@@ -22,20 +23,13 @@ function Note({ title, children }: { title: string; children: ReactNode }) {
 }
 
 /** What the tree says about a place beyond its own drawing: threats, dilemmas, who comes through, where it occurs again. */
-export function PlaceNotes({ tree, position, dispatch }: Props) {
-  const { dilemmas, oneWay } = useMemo(() => findDilemmas(tree), [tree]);
-  const usage = useMemo(() => findUsage(tree), [tree]);
+export function PlaceNotes({ tree, position, said, dispatch }: Props) {
+  const { dilemmas: pairs, oneWay: half, starts, bypass, provoked } = said;
   const index = indexOf(tree);
   const mine = (id: string): string => sayMine(index.transitions.get(id)!.name);
   const values = (ids: readonly string[]): string => ids.flatMap((id) => findValue(position, id) ?? []).map(({ read, value }) => sayShown(read, value.name)).join(' or '); // prettier-ignore
-  const pairs = dilemmas.filter((pair) => pair.position === position.id);
-  const half = oneWay.filter((pair) => pair.position === position.id);
-  const isHub = position.family === 'hub';
-  const bypass = useMemo(() => (isHub ? findBypasses(tree, position.id, { limit: BYPASSES }) : null), [tree, position.id, isHub]);
-  const provoked = useMemo(() => findProvoked(tree), [tree]).filter((item) => item.position === position.id);
   const threats = threatsAt(index, position.id);
   const same = findSameRelation(tree, position.id);
-  const starts = usage.positions.get(position.id) ?? [];
   const go = (id: PositionId) => (
     <button key={id} type="button" className="mr-3 min-h-7 underline" onClick={() => dispatch({ type: 'select', position: id })}>
       {positionOf(index, id).name}
@@ -43,7 +37,7 @@ export function PlaceNotes({ tree, position, dispatch }: Props) {
   );
   if (
     pairs.length + half.length + threats.length + provoked.length + same.positions.length + same.transitions.length === 0 &&
-    starts.length < 2 &&
+    starts < 2 &&
     bypass === null
   )
     return null;
@@ -82,9 +76,9 @@ export function PlaceNotes({ tree, position, dispatch }: Props) {
           ))}
         </Note>
       )}
-      {starts.length > 1 && (
+      {starts > 1 && (
         <p className="mt-3 text-soft">
-          On the way of {plural(starts.length, 'start')} to a goal: what you change here, you change for all of them.
+          On the way of {plural(starts, 'start')} to a goal: what you change here, you change for all of them.
         </p>
       )}
       {bypass && (

@@ -2,6 +2,7 @@
 import type { Dispatch } from 'react';
 import { TEMPO_WORDS, ENDING_WORDS, indexOf, LINES, withPosition, type Contact, type Position, type TreeDocument } from '@/core/tree';
 import type { Odds } from '@/core/odds';
+import type { PlaceAnswer } from '@/workers/place';
 import { withConfirmed, type Catalogue } from '@/core/catalogue';
 import type { HiddenBy } from '@/core/structure';
 import { clock, inHundred, plural } from '@/ui/figures';
@@ -18,6 +19,8 @@ import type { Shut } from './shut';
 interface Props {
   readonly tree: TreeDocument;
   readonly position: Position;
+  /** What the whole tree says of the place; null = not known yet. */
+  readonly said: PlaceAnswer | null;
   readonly odds: Odds | null;
   readonly pending: boolean;
   readonly hidden: ReadonlyMap<string, HiddenBy>;
@@ -73,7 +76,7 @@ function OddsLine({ position, odds, pending }: Pick<Props, 'position' | 'odds' |
   );
 }
 
-export function RungSheet({ tree, hidden, shut, gripsOn, shown, catalogue, position, odds, pending, caret, dispatch }: Props) {
+export function RungSheet({ tree, hidden, shut, gripsOn, shown, catalogue, position, said, odds, pending, caret, dispatch }: Props) {
   const index = indexOf(tree);
   const moves = index.from.get(position.id)!;
   const edit = (label: string, patch: Partial<Position>) =>
@@ -121,13 +124,21 @@ export function RungSheet({ tree, hidden, shut, gripsOn, shown, catalogue, posit
       )}
       <OddsLine position={position} odds={odds} pending={pending} />
       {caret && <CaretLine tree={tree} caret={caret} catalogue={catalogue} dispatch={dispatch} />}
-      {!position.ends && <ShowsList tree={tree} hidden={hidden} shut={shut} position={position} odds={odds} dispatch={dispatch} />}
+      {!position.ends && (
+        <ShowsList tree={tree} hidden={hidden} shut={shut} position={position} mine={said?.mine ?? null} odds={odds} dispatch={dispatch} />
+      )}
       {!position.ends && <CoverageTable tree={tree} position={position} dispatch={dispatch} />}
       {position.ends && (
         <p className="mt-3 font-figure text-[17px] font-medium text-red">The climb ends here: {ENDING_WORDS[position.ends]}.</p>
       )}
-      <GripsHere tree={shown} position={indexOf(shown).positions.get(position.id) ?? position} on={gripsOn} dispatch={dispatch} />
-      <PlaceNotes tree={tree} position={position} dispatch={dispatch} />
+      <GripsHere
+        tree={shown}
+        position={indexOf(shown).positions.get(position.id) ?? position}
+        arrival={said?.arrival ?? null}
+        on={gripsOn}
+        dispatch={dispatch}
+      />
+      {said && <PlaceNotes tree={tree} position={position} said={said} dispatch={dispatch} />}
       {watch.length > 0 && (
         <>
           <h3 className="mt-4 border-t border-hair pt-3 text-[15px] tracking-wide uppercase">Watch</h3>

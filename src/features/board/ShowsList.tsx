@@ -21,12 +21,14 @@ import { ReadHead } from './ReadHead';
 import { Suggestions } from './Suggestions';
 import { TransitionEditor } from './TransitionEditor';
 import { ValueEditor } from './ValueEditor';
-import { firstHold, mineAt, type Shut } from './shut';
+import { firstHold, type Shut } from './shut';
 import { shareText } from './wording';
 
 interface Props {
   readonly tree: TreeDocument;
   readonly position: Position;
+  /** What I hold here; null = not known yet. */
+  readonly mine: readonly string[] | null;
   readonly odds: Odds | null;
   /** Transitions that the filter hides, and why. */
   readonly hidden: ReadonlyMap<string, HiddenBy>;
@@ -38,16 +40,17 @@ interface Props {
 interface MoveProps {
   readonly tree: TreeDocument;
   readonly move: Transition;
+  readonly mine: readonly string[] | null;
   readonly best?: boolean;
   readonly hiddenBy: HiddenBy | undefined;
   readonly shut?: Shut;
   readonly dispatch: Dispatch<BoardAction>;
 }
-function Move({ tree, move, best = false, hiddenBy, shut, dispatch }: MoveProps) {
+function Move({ tree, move, mine, best = false, hiddenBy, shut, dispatch }: MoveProps) {
   const [open, setOpen] = useState(false);
   const to = positionOf(indexOf(tree), move.to);
   const words = sayMove(move);
-  const first = move.actor === 'owner' ? firstHold(tree, move.id, mineAt(tree, move.from)) : [];
+  const first = move.actor === 'owner' && mine ? firstHold(tree, move.id, new Set(mine)) : [];
   return (
     <div className="pl-3">
       <div className="flex items-baseline justify-between gap-2">
@@ -86,7 +89,7 @@ interface ShownProps extends Props {
 }
 
 /** One thing he shows: its share, my answers, and what he gets if they fail. */
-function Shown({ tree, hidden, shut, position, read, value, odds, dispatch }: ShownProps) {
+function Shown({ tree, hidden, shut, position, read, value, mine, odds, dispatch }: ShownProps) {
   const [open, setOpen] = useState(false);
   const index = indexOf(tree);
   const answers = ownerOptions(index, position.id).filter((t) => namedAt(t.when, read.id).includes(value.id));
@@ -115,6 +118,7 @@ function Shown({ tree, hidden, shut, position, read, value, odds, dispatch }: Sh
       {open && <ValueEditor tree={tree} position={position} read={read} value={value} dispatch={dispatch} />}
       {answers.map((move) => (
         <Move
+          mine={mine}
           key={move.id}
           tree={tree}
           move={move}
@@ -136,7 +140,7 @@ function Shown({ tree, hidden, shut, position, read, value, odds, dispatch }: Sh
       )}
       {broken && <Suggestions tree={tree} position={position} value={value} />}
       {falls.map((move) => (
-        <Move key={move.id} tree={tree} move={move} hiddenBy={hidden.get(move.id)} dispatch={dispatch} />
+        <Move mine={mine} key={move.id} tree={tree} move={move} hiddenBy={hidden.get(move.id)} dispatch={dispatch} />
       ))}
     </div>
   );
@@ -144,7 +148,7 @@ function Shown({ tree, hidden, shut, position, read, value, odds, dispatch }: Sh
 
 /** "He shows, I answer": the heart of the side sheet. */
 export function ShowsList(props: Props) {
-  const { tree, hidden, shut, position, odds, dispatch } = props;
+  const { tree, hidden, shut, position, mine, odds, dispatch } = props;
   const silent = ownerOptions(indexOf(tree), position.id).filter((move) => Object.keys(move.when ?? {}).length === 0);
   return (
     <>
@@ -163,7 +167,15 @@ export function ShowsList(props: Props) {
         </p>
       )}
       {silent.map((move) => (
-        <Move key={move.id} tree={tree} move={move} hiddenBy={hidden.get(move.id)} shut={shut.get(move.id)} dispatch={dispatch} />
+        <Move
+          mine={mine}
+          key={move.id}
+          tree={tree}
+          move={move}
+          hiddenBy={hidden.get(move.id)}
+          shut={shut.get(move.id)}
+          dispatch={dispatch}
+        />
       ))}
       <div className="mt-2 flex gap-4 font-figure text-[15px]">
         <button

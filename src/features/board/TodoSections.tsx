@@ -1,23 +1,20 @@
-import { useMemo, type Dispatch } from 'react';
-import { findUnconfirmed } from '@/core/catalogue';
-import { findBackTakes, findRoleChanges, findTodo, rankHubs } from '@/core/structure';
+import type { Dispatch } from 'react';
+import type { TreeSheet } from '@/workers/sheet';
 import { findValue, indexOf, positionOf, sayMine, sayMove, sayWhen, type PositionId, type TreeDocument } from '@/core/tree';
 import { plural } from '@/ui/figures';
 import type { BoardAction } from './boardState';
 import { Fold } from './Fold';
 
 interface Props {
+  /** The tree that the sheet was made of. */
   readonly tree: TreeDocument;
+  readonly sheet: TreeSheet;
   readonly dispatch: Dispatch<BoardAction>;
 }
 
 /** What was begun and not finished, every way to the back, and the hubs by how much goes through them. */
-export function TodoSections({ tree, dispatch }: Props) {
-  const todo = useMemo(() => findTodo(tree), [tree]);
-  const backTakes = useMemo(() => findBackTakes(tree), [tree]);
-  const roles = useMemo(() => findRoleChanges(tree), [tree]);
-  const hubs = useMemo(() => rankHubs(tree), [tree]);
-  const unconfirmed = useMemo(() => findUnconfirmed(tree), [tree]);
+export function TodoSections({ tree, sheet, dispatch }: Props) {
+  const { todo, backTakes, roles, hubs, unconfirmed } = sheet;
   const index = indexOf(tree);
   const nameOf = (id: PositionId): string => positionOf(index, id).name;
   const line = (key: string, at: PositionId, words: string) => (

@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { sayContact } from '@/core/grips';
+import { holdsOnArrival, mineAt, sayContact } from '@/core/grips';
 import { findOdds } from '@/core/odds';
 import { EMPTY_BOOK } from '@/core/people';
 import { emptyTree, sayHis, sayMine, type TreeDocument } from '@/core/tree';
@@ -8,7 +8,7 @@ import { layoutBoard } from '@/core/board';
 import { demoTree } from '../../../demo/demoTree';
 import { boardOn, openBoard, reduceBoard, type BoardAction, type BoardState } from './boardState';
 import { landingCaret, landingOptions, landOn, landOnNew, nextBroken, typeGuard, typeValue } from './branch';
-import { firstHold, holdsOnArrival, mineAt, shutOptions, theirGripsAt } from './shut';
+import { firstHold, shutOptions, theirGripsAt } from './shut';
 import { caretAnchor, followFrom, neighbourInRow, routesThrough, sceneOf } from './viewModel';
 import { findingText, shareText } from './wording';
 

@@ -1,7 +1,8 @@
 import type { ChangeNote, RefusedEdit, SaveOutcome, SaveRequest, Stale } from '@/contracts/documents';
-import { err, ok, type Result } from '@/core/base';
+import { err, ok, type InPieces, type Result } from '@/core/base';
 import { fieldsOf, rowsOf } from '@/core/document';
 import { DOCUMENT_LISTS, kindOf, type AnyDocument, type DocumentKind } from '@/documents';
+import { letOthersIn } from '@/documents/letOthersIn';
 import { sizeOf } from '@/documents/size';
 import { inTransaction, type Db } from '../db/client';
 import {
@@ -28,25 +29,34 @@ const nameOf = ({ gymId, kind, id }: Key): string => `${gymId} ${kind} ${id}`;
 const missing: StoreError = { code: 'missing', problems: ['This is no longer stored: it was deleted in another window. Bring it back under Files, or save your copy as a file.'] }; // prettier-ignore
 export const megabytes = (bytes: number): string => `${Math.ceil(bytes / 104_857.6) / 10} MB`;
 
-/** A stored row, parsed by its kind's schemas: what lies in the store is checked as what comes from outside. */
-function parsed(kind: DocumentKind, { document, revision, bytes }: StoredRow): StoredDocument {
+const ROWS_A_PIECE = 50;
+
+/** A stored row, parsed by its kind's schemas, in pieces: what lies in the store is checked as what comes from outside. */
+function* parsing(kind: DocumentKind, { document, revision, bytes }: StoredRow): InPieces<StoredDocument> {
   const { body, rows, normalise } = kindOf(kind);
   const lists: readonly string[] = DOCUMENT_LISTS[kind];
   const fields = body.parse(Object.fromEntries(fieldsOf(document, lists).map((field) => [field, document[field]]))) as object;
-  const read = {
-    ...fields,
-    ...Object.fromEntries(lists.map((list) => [list, rowsOf(document, list).map((row) => rows[list]!.parse(row))])),
-  };
+  const read: Record<string, unknown> = { ...fields };
+  for (const list of lists) {
+    const parsed: unknown[] = [];
+    for (const [i, row] of rowsOf(document, list).entries()) {
+      parsed.push(rows[list]!.parse(row));
+      if (i % ROWS_A_PIECE === 0) yield;
+    }
+    read[list] = parsed;
+  }
+  yield;
   const normal = normalise(read as unknown as AnyDocument);
   return { document: normal, revision, bytes: bytes > 0 ? bytes : sizeOf(normal, lists) };
 }
+const parsed = (kind: DocumentKind, row: StoredRow): Promise<StoredDocument> => letOthersIn(parsing(kind, row));
 
 async function readNow(db: Db, key: Key, revision: number): Promise<StoredDocument | null> {
   const known = recall(`${nameOf(key)} ${revision}`);
   if (known) return known;
   const row = await maybeOneDocument(db, key);
   if (!row) return null;
-  const read = parsed(key.kind, row);
+  const read = await parsed(key.kind, row);
   remember(`${nameOf(key)} ${read.revision}`, read);
   return read;
 }
@@ -70,7 +80,7 @@ export async function findDocuments(context: Context, kind: DocumentKind): Promi
     await upgradeGym(context);
     return findDocuments(context, kind);
   }
-  return rows.map((row) => parsed(kind, row));
+  return Promise.all(rows.map((row) => parsed(kind, row)));
 }
 
 /** Names and revisions, last worked on first. */

@@ -25,6 +25,7 @@ export default async function BoardPage({ params, searchParams }: SearchedTreePa
     filter: filterFromParams(found),
     book: await findBook(context),
   };
-  if (tree.positions.length > LARGE_TREE) return <LargeBoard key={tree.id} treeId={tree.id} name={tree.name} {...opened} />;
+  if (tree.positions.length > LARGE_TREE)
+    return <LargeBoard key={tree.id} treeId={tree.id} name={tree.name} revision={revision} {...opened} />;
   return <BoardScreen key={tree.id} tree={tree} revision={revision} {...opened} />;
 }

@@ -2,10 +2,16 @@ import { refuse } from '@/server/http/respond';
 import { documentRoute } from '@/server/http/route';
 import { findDocument, setDeleted } from '@/server/services/store';
 
-/** The document as it is, with its revision. */
-export const GET = documentRoute('document', async (context, kind, id) => {
+/**
+ * The document as it is, with its revision. Asked for with `?at` the revision that it has, the browser may keep the answer:
+ * what a revision holds never changes, and the worker fetches what the screen has just fetched.
+ */
+export const GET = documentRoute('document', async (context, kind, id, request) => {
   const stored = await findDocument(context, kind, id);
-  return stored ? Response.json({ document: stored.document, revision: stored.revision }) : refuse(404, ['There is no such document.']);
+  if (!stored) return refuse(404, ['There is no such document.']);
+  const isKept = new URL(request.url).searchParams.get('at') === String(stored.revision);
+  const headers = { 'cache-control': isKept ? 'private, max-age=600, immutable' : 'no-store' };
+  return Response.json({ document: stored.document, revision: stored.revision }, { headers });
 });
 
 /** Deletes it; it can be brought back. What refers to it keeps its reference. */

@@ -1,0 +1,16 @@
+import { useEffect, useState } from 'react';
+
+const AT_ONCE = 160;
+const STEP = 24;
+const STEP_MS = 8;
+
+/** How many of many things are drawn: a usual board's at once, a huge one's a few at a time, so that nothing freezes. */
+export function useDrawnCount(total: number): number {
+  const [count, setCount] = useState(STEP);
+  useEffect(() => {
+    if (total <= AT_ONCE || count >= total) return;
+    const timer = setTimeout(() => setCount(count + STEP), STEP_MS);
+    return () => clearTimeout(timer);
+  }, [count, total]);
+  return total <= AT_ONCE ? total : Math.min(count, total);
+}

@@ -1,0 +1,48 @@
+import type { InPieces } from '@/core/base';
+import { holdsOnArrival, mineAt, type OnArrival } from '@/core/grips';
+import { findBypasses, findDilemmas, findProvoked, findUsage, type LookedAt } from '@/core/structure';
+import { indexOf, type PositionId, type TreeDocument } from '@/core/tree';
+
+type Dilemmas = ReturnType<typeof findDilemmas>;
+
+/** What only the whole tree can say of one place. */
+export interface PlaceAnswer {
+  readonly arrival: OnArrival;
+  /** What I hold there: what it declares, and what every way brings along. */
+  readonly mine: readonly string[];
+  readonly dilemmas: Dilemmas['dilemmas'];
+  readonly oneWay: Dilemmas['oneWay'];
+  /** Starts that pass it on the way to a goal. */
+  readonly starts: number;
+  /** Ways round it; null = it is no hub. */
+  readonly bypass: ReturnType<typeof findBypasses> | null;
+  readonly provoked: ReturnType<typeof findProvoked>;
+}
+
+const BYPASSES = 200;
+
+/** Null = there is no such place. */
+export function* placeInPieces({ seen, shown }: LookedAt, id: PositionId): InPieces<PlaceAnswer | null> {
+  const position = indexOf(seen).positions.get(id);
+  if (!position) return null;
+  const arrival = holdsOnArrival(shown, indexOf(shown).positions.get(id) ?? position);
+  yield;
+  const mine = [...mineAt(seen, id)];
+  yield;
+  const here = <T extends { readonly position: PositionId }>(list: readonly T[]): T[] => list.filter((item) => item.position === id);
+  const { dilemmas, oneWay } = findDilemmas(seen);
+  yield;
+  const starts = findUsage(seen).positions.get(id)?.length ?? 0;
+  yield;
+  const bypass = position.family === 'hub' ? findBypasses(seen, id, { limit: BYPASSES }) : null;
+  yield;
+  return { arrival, mine, dilemmas: here(dilemmas), oneWay: here(oneWay), starts, bypass, provoked: here(findProvoked(seen)) };
+}
+
+/** Whether all that the answer names is still there: an older one stays readable while a newer is being made. */
+export function speaksOf(tree: TreeDocument, { dilemmas, oneWay, provoked, bypass }: PlaceAnswer): boolean {
+  const { transitions, positions } = indexOf(tree);
+  const moves = [...dilemmas, ...oneWay].flatMap((pair) => [pair.a, pair.b]);
+  const named = [...moves, ...provoked.flatMap((item) => [item.transition, ...item.serves])];
+  return named.every((id) => transitions.has(id)) && (bypass?.routes[0] ?? []).every((id) => positions.has(id));
+}
