@@ -1,6 +1,6 @@
 #!/usr/bin/env bash
 # The project's private PostgreSQL cluster.
-# Usage: scripts/pg.sh start | stop | running | url | psql [args] | destroy
+# Usage: scripts/pg.sh start | stop | running | pid | url | psql [args] | destroy
 # Folder: $PG_HOME (default <project>/.data/pg). Loopback TCP only, scram passwords, never as root.
 set -euo pipefail
 ROOT="$(cd "$(dirname "${BASH_SOURCE[0]}")/.." && pwd -P)"
@@ -33,6 +33,7 @@ prepare_home() {
 }
 port() { cat "$PORTFILE"; }
 url() { printf 'postgres://%s:%s@127.0.0.1:%s/%s' "$PG_SUPER" "$(cat "$PWFILE")" "$(port)" "${1:-$PG_DB}"; }
+is_free() { node -e 'require("net").createServer().once("error",()=>process.exit(1)).listen(+process.argv[1],"127.0.0.1",()=>process.exit(0))' "$1"; }
 free_port() { node -e 'const s=require("net").createServer().listen(0,"127.0.0.1",()=>{console.log(s.address().port);s.close()})'; }
 
 init() {
@@ -70,9 +71,14 @@ query() { PGPASSWORD="$(cat "$PWFILE")" "$PG_BIN/psql" -X -h 127.0.0.1 -p "$(por
 start() {
   init
   if ! running; then
-    free_port >"$PORTFILE"
-    as_owner "$PG_BIN/pg_ctl" -D "$CLUSTER" -l "$LOG" -w -t 60 -o "-p $(port)" start >/dev/null ||
-      { tail -20 "$LOG" >&2; fail "the database did not start (its last lines are above; the whole log is $LOG)"; }
+    # The same port as before where nobody has taken it: who was connected finds the database again.
+    { [ -s "$PORTFILE" ] && is_free "$(port)"; } || free_port >"$PORTFILE"
+    # What a killed server leaves behind (its helpers, its memory) is gone after a moment; a start right after it waits.
+    local until=$((SECONDS + 20))
+    until as_owner "$PG_BIN/pg_ctl" -D "$CLUSTER" -l "$LOG" -w -t 60 -o "-p $(port)" start >/dev/null 2>&1; do
+      [ "$SECONDS" -lt "$until" ] || { tail -20 "$LOG" >&2; fail "the database did not start (its last lines are above; the whole log is $LOG)"; }
+      sleep 0.5
+    done
   fi
   "$PG_BIN/pg_isready" -q -h 127.0.0.1 -p "$(port)" -t 10
   query -d postgres -tAqc "select 1 from pg_database where datname='$PG_DB'" | grep -q 1 ||
@@ -84,8 +90,9 @@ case "${1:-}" in
   start) start; url; echo ;;
   stop) stop ;;
   running) running ;;
+  pid) head -1 "$CLUSTER/postmaster.pid" 2>/dev/null ;;
   url) url; echo ;;
   psql) shift; query -d "$PG_DB" "$@" ;;
   destroy) stop || true; rm -rf "$PG_HOME" ;;
-  *) echo "usage: $0 start|stop|running|url|psql|destroy" >&2; exit 2 ;;
+  *) echo "usage: $0 start|stop|running|pid|url|psql|destroy" >&2; exit 2 ;;
 esac

@@ -3,7 +3,9 @@ import { NextResponse, type NextRequest } from 'next/server';
 /** Hosts under which this server knows itself: loopback, on its own port. */
 function ownHosts(): ReadonlySet<string> {
   const port = process.env.RED_LADDER_PORT ?? '4310';
-  return new Set(['127.0.0.1', 'localhost', '[::1]'].map((host) => `${host}:${port}`));
+  const names = ['127.0.0.1', 'localhost', '[::1]'];
+  // The usual port of http is not said.
+  return new Set(names.flatMap((host) => (port === '80' ? [host, `${host}:80`] : [`${host}:${port}`])));
 }
 
 /** A page elsewhere must not reach the coach's data through the coach's browser (DNS rebinding, cross-site requests). */
@@ -34,9 +36,20 @@ function policy(nonce: string): string {
   ].join('; ');
 }
 
+/** Whether the path can be read at all: a "%" that begins nothing cannot. */
+function isReadable(path: string): boolean {
+  try {
+    return decodeURIComponent(path) !== '';
+  } catch {
+    return false;
+  }
+}
+
 export function proxy(request: NextRequest): NextResponse {
   if (isForeign(request))
     return NextResponse.json({ problems: ['This address is not Red Ladder’s own; the request was refused.'] }, { status: 403 });
+  if (!isReadable(request.nextUrl.pathname))
+    return NextResponse.json({ problems: ['This address cannot be read: a “%” in it stands for nothing.'] }, { status: 400 });
   const nonce = btoa(crypto.randomUUID());
   const headers = new Headers(request.headers);
   headers.set('x-nonce', nonce);

@@ -9,6 +9,10 @@ export class NotWanted extends Error {
   override name = 'NotWanted';
 }
 
+const PING_MS = 5_000;
+/** Longer than any one piece of work, also on a busy machine. */
+const SILENCE_MS = 20_000;
+
 interface Waiting {
   readonly reject: (error: Error) => void;
 }
@@ -24,6 +28,7 @@ class Analyst {
   private hasBook: GymBook | null = null;
   private readonly waiting = new Map<number, Waiting>();
   private count = 0;
+  private hasStarted = false;
   /** Loading, patching and asking happen in order. */
   private turn: Promise<unknown> = Promise.resolve();
 
@@ -39,8 +44,28 @@ class Analyst {
       event.preventDefault();
       this.fail(new Error(event.message || 'the worker could not be started'));
     };
-    this.worker = { remote, end };
+    const watch = setInterval(() => {
+      if (this.waiting.size > 0 || !this.hasStarted) void this.check(remote);
+    }, PING_MS);
+    this.hasStarted = false;
+    this.worker = {
+      remote,
+      end: () => {
+        clearInterval(watch);
+        end();
+      },
+    };
+    void this.check(remote);
     return remote;
+  }
+
+  /** Work is done in pieces, so a worker that is there answers soon; one that does not has failed, whatever it was. */
+  private async check(remote: Comlink.Remote<AnalysisApi>): Promise<void> {
+    const late = new Promise<false>((resolve) => setTimeout(() => resolve(false), SILENCE_MS));
+    const isThere = await Promise.race([remote.ping(), late]);
+    if (this.worker?.remote !== remote) return;
+    if (isThere) this.hasStarted = true;
+    else this.fail(new Error(this.hasStarted ? 'the worker fell silent' : 'the worker did not start'));
   }
 
   private fail(error: Error): void {

@@ -7,8 +7,16 @@ type Merged = unknown;
 
 const isRecord = (value: unknown): value is Record<string, unknown> => typeof value === 'object' && value !== null && !Array.isArray(value);
 
-/** What makes two entries of a list the same one: their id, or all that they say. */
-const entryKey = (entry: unknown): string => (isRecord(entry) && typeof entry.id === 'string' ? `id ${entry.id}` : `is ${JSON.stringify(entry)}`); // prettier-ignore
+/** What an entry is told by, where it has all of these; the first that fits. */
+const KEYS = [['id'], ['tree'], ['finding'], ['position', 'value'], ['position'], ['context'], ['school'], ['for']] as const;
+
+/** What makes two entries of a list the same one: what they are told by, or else all that they say. */
+function entryKey(entry: unknown): string {
+  const fields = isRecord(entry) ? KEYS.find((names) => names.every((name) => typeof entry[name] === 'string')) : undefined;
+  return fields
+    ? `of ${fields.map((name) => JSON.stringify((entry as Record<string, unknown>)[name])).join()}`
+    : `is ${JSON.stringify(entry)}`;
+}
 
 /**
  * Lists are merged entry by entry: what I added is put in, what I took out goes, and what both changed is a clash. Entries
