@@ -48,7 +48,7 @@ CREATE TABLE public.documents (
     body jsonb NOT NULL,
     bytes integer DEFAULT 0 NOT NULL,
     touched bigint DEFAULT nextval('public.document_touches'::regclass) NOT NULL,
-    created_at timestamp with time zone DEFAULT now() NOT NULL,
+    created_at timestamp with time zone DEFAULT clock_timestamp() NOT NULL,
     updated_at timestamp with time zone DEFAULT now() NOT NULL,
     deleted_at timestamp with time zone,
     CONSTRAINT documents_body_same_id CHECK (((body ->> 'id'::text) = document_id)),

@@ -19,7 +19,8 @@ create table documents (
   -- Size of the document as a file in normal form.
   bytes integer not null default 0,
   touched bigint not null default nextval('document_touches'),
-  created_at timestamptz not null default now(),
+  -- The moment, not that of the transaction: documents made together keep their order.
+  created_at timestamptz not null default clock_timestamp(),
   updated_at timestamptz not null default now(),
   deleted_at timestamptz,
   constraint documents_pkey primary key (gym_id, kind, document_id),

@@ -73,15 +73,16 @@ export function personOf({ id, name, physique, betterSide, off, on, habits }: Pr
   return (known.games ?? []).length > 0 ? known : person;
 }
 
-/** The tree with the gym's cards and people beside it: all of them, or only those that it names (what a file carries). */
+/** The tree with the gym's cards and people beside it: all of them, or only those that it names, in its order (what a file carries). */
 export function treeInGym(tree: TreeDocument, book: GymBook, who: 'all' | 'named' = 'all'): TreeDocument {
-  const wanted = (named: readonly string[] | undefined) => (item: { readonly id: string }) => who === 'all' || named?.includes(item.id);
+  const wanted = <T extends { readonly id: string }>(items: readonly T[], named: readonly string[] = []): readonly T[] =>
+    who === 'all' ? items : named.flatMap((id) => items.find((item) => item.id === id) ?? []);
   return {
     ...tree,
-    ruleSets: book.ruleCards.filter(wanted(tree.ruleCards)),
+    ruleSets: wanted(book.ruleCards, tree.ruleCards),
     profiles: [
-      ...book.athletes.filter(wanted(tree.athletes)).map((item) => profileOf(item, 'athlete', tree.id)),
-      ...book.opponents.filter(wanted(tree.opponents)).map((item) => profileOf(item, 'opponent', tree.id)),
+      ...wanted(book.athletes, tree.athletes).map((item) => profileOf(item, 'athlete', tree.id)),
+      ...wanted(book.opponents, tree.opponents).map((item) => profileOf(item, 'opponent', tree.id)),
     ],
   };
 }
