@@ -55,7 +55,7 @@ async function judge(baseUrl: string, { kind, id, acknowledged, refused }: Edito
 
 /** Pulls the plug of the server or of the database at random moments while every kind of document is being edited. */
 export async function plugs(count: number): Promise<Verdict[]> {
-  const place = { port: await freePort(), data: await newDataFolder() };
+  const place = { port: await freePort(), data: await newDataFolder(), isSafe: true };
   let started: Started = await runStart([], place);
   if (!started.output().includes('ready at')) throw new Error(started.output());
   const random = seededRandom(11);
@@ -63,7 +63,7 @@ export async function plugs(count: number): Promise<Verdict[]> {
   let going = true;
   const editors = await Promise.all(KINDS.map(async (kind): Promise<Editor> => ({ kind, id: await begin(baseUrl, kind, 'plugged'), acknowledged: 0, refused: null }))); // prettier-ignore
   const editing = editors.map((editor) => editOn(baseUrl, editor, () => going));
-  const pg = (command: string) => execFileSync(path.resolve('scripts/pg.sh'), [command], { env: { ...process.env, PG_HOME: path.join(place.data, 'pg'), PG_UNSAFE_FAST: '1' } }).toString(); // prettier-ignore
+  const pg = (command: string) => execFileSync(path.resolve('scripts/pg.sh'), [command], { env: { ...process.env, PG_HOME: path.join(place.data, 'pg') } }).toString(); // prettier-ignore
   const pulled = { server: 0, database: 0 };
   for (let i = 0; i < count; i++) {
     await sleep(300 + random() * 900);

@@ -55,7 +55,7 @@ describe.each(['0001', '0002', '0003'])('a gym of migration %s', (version) => {
   });
   it('has its cards and people in the gym, each said of its tree', async () => {
     const { context } = made;
-    const book = await findBook(context);
+    const book = await findBook(context, 'kelp-room');
     const { tree } = (await findTree(context, 'kelp-room'))!;
     expect(tree.ruleCards).toContain('tide-cup');
     expect([tree.athletes, tree.opponents]).toEqual([['bo-dahl', 'una-vik'], ['orla-finn']]);

@@ -27,12 +27,16 @@ export const newDataFolder = (): Promise<string> => mkdtemp(path.join(process.en
 export const removeFolder = (folder: string): Promise<void> => rm(folder, { recursive: true, force: true });
 
 /** Runs bin/start as a coach would, with its own port and data folder; resolves when it has ended or printed its address. */
-export async function runStart(args: readonly string[], { port, data }: { port: number; data: string }): Promise<Started> {
+export async function runStart(
+  args: readonly string[],
+  { port, data, isSafe = false }: { port: number; data: string; isSafe?: boolean },
+): Promise<Started> {
   const env = {
     ...process.env,
     RED_LADDER_PORT: String(port),
     RED_LADDER_DATA: data,
-    PG_UNSAFE_FAST: '1',
+    // Tests only: what the database was told is not waited for to reach the disk.
+    PG_UNSAFE_FAST: isSafe ? '0' : '1',
     NODE_ENV: 'production',
   } as NodeJS.ProcessEnv;
   const child = spawn(path.resolve('bin/start'), args, { env, stdio: ['ignore', 'pipe', 'pipe'] });

@@ -1,17 +1,13 @@
+import type { TreeDocument } from '@/core/tree';
 import type { Scene } from './viewModel';
 
-const MOST = 24;
-const recent = new Map<string, Scene>();
+const recent = new WeakMap<TreeDocument, Map<string, Scene>>();
 
-/** On the server the same board at the same revision is laid out once, not for each who opens it. */
-export function recentLayout(key: string, make: () => Scene): Scene {
-  if (typeof window !== 'undefined') return make();
-  const known = recent.get(key) ?? make();
-  recent.delete(key);
-  recent.set(key, known);
-  for (const oldest of recent.keys()) {
-    if (recent.size <= MOST) break;
-    recent.delete(oldest);
-  }
-  return known;
+/** The same tree in the same view is laid out once, also when its board is left and opened again. */
+export function recentLayout(tree: TreeDocument, key: string, make: () => Scene): Scene {
+  const known = recent.get(tree) ?? new Map<string, Scene>();
+  recent.set(tree, known);
+  const scene = known.get(key) ?? make();
+  known.set(key, scene);
+  return scene;
 }

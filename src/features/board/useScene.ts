@@ -41,8 +41,9 @@ export function useScene({ state, routes, arrangedBy, subject, look }: Input): D
   if (asked) return { scene: { key: asked.key, layout: drawing.value ?? NOTHING }, drawing };
   if (last && last.tree === tree && last.input === input) return { scene: last.scene, drawing: null };
   const make = () => sceneOf({ tree, view, guard, selected: seed, route, unfolded }, routes, last?.scene ?? null, arrangedBy);
-  const isPlain = subject.revision !== null && tree === arrangedBy;
-  const scene = isPlain ? recentLayout(`${tree.id} ${subject.revision} ${input}`, make) : make();
+  // With an earlier picture beside it the layout depends on that one, too.
+  const isPlain = tree === arrangedBy && !look.swapped && last === null;
+  const scene = isPlain ? recentLayout(subject.tree, input, make) : make();
   setLast({ tree, scene, input });
   return { scene, drawing: null };
 }

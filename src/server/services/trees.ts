@@ -24,17 +24,18 @@ export async function findTree(context: Context, treeId: string): Promise<Stored
   return stored && { tree: asTree(stored.document), revision: stored.revision };
 }
 
-/** The gym's rule cards and people. */
-export async function findBook(context: Context): Promise<GymBook> {
-  const [ruleCards, athletes, opponents] = await Promise.all((['ruleCard', 'athlete', 'opponent'] as const).map((kind) => findDocuments(context, kind)));
-  const bodies = <T>(list: typeof ruleCards): T[] => (list ?? []).map((item) => item.document as unknown as T);
-  return { ruleCards: bodies<RuleSet>(ruleCards), athletes: bodies<Athlete>(athletes), opponents: bodies<Opponent>(opponents) };
+/** The gym's rule cards and people, of the people only what is said of them in one tree. */
+export async function findBook(context: Context, treeId: string): Promise<GymBook> {
+  const bodiesOf = async <T>(kind: 'ruleCard' | 'athlete' | 'opponent'): Promise<T[]> => (await findDocuments(context, kind)).map((item) => item.document as unknown as T); // prettier-ignore
+  const [ruleCards, athletes, opponents] = await Promise.all([bodiesOf<RuleSet>('ruleCard'), bodiesOf<Athlete>('athlete'), bodiesOf<Opponent>('opponent')]);
+  const here = <P extends Opponent>(person: P): P => ({ ...person, games: person.games?.filter((game) => game.tree === treeId) });
+  return { ruleCards, athletes: athletes.map(here), opponents: opponents.map(here) };
 } // prettier-ignore
 
 /** The tree with the gym's cards and people beside it; null = no such tree. */
 export async function findTreeInGym(context: Context, treeId: string, who: 'all' | 'named' = 'all'): Promise<TreeDocument | null> {
   const stored = await findTree(context, treeId);
-  return stored && treeInGym(stored.tree, await findBook(context), who);
+  return stored && treeInGym(stored.tree, await findBook(context, treeId), who);
 }
 
 /** The tree file, with the cards and people that the tree names; null = no such tree. */

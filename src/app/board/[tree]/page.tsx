@@ -1,10 +1,11 @@
 import type { Metadata } from 'next';
+import { preload } from 'react-dom';
 import { openTree, type SearchedTreePage } from '@/app/openTree';
+import { idToAddress } from '@/contracts/address';
 import { boardParamsSchema } from '@/contracts/boardParams';
 import { filterFromParams } from '@/contracts/filter';
-import { guardOf, LARGE_TREE } from '@/core/board';
-import { BoardScreen } from '@/features/board/BoardScreen';
-import { LargeBoard } from '@/features/board/LargeBoard';
+import { guardOf } from '@/core/board';
+import { BoardLoader } from '@/features/board/BoardLoader';
 import { findBook, findLastTouched } from '@/server/services/trees';
 
 export const metadata: Metadata = { title: 'Board' };
@@ -23,9 +24,8 @@ export default async function BoardPage({ params, searchParams }: SearchedTreePa
     selected,
     guard,
     filter: filterFromParams(found),
-    book: await findBook(context),
+    book: await findBook(context, tree.id),
   };
-  if (tree.positions.length > LARGE_TREE)
-    return <LargeBoard key={tree.id} treeId={tree.id} name={tree.name} revision={revision} {...opened} />;
-  return <BoardScreen key={tree.id} tree={tree} revision={revision} {...opened} />;
+  preload(`/api/documents/tree/${idToAddress(tree.id)}?at=${revision}`, { as: 'fetch', crossOrigin: 'anonymous' });
+  return <BoardLoader key={tree.id} treeId={tree.id} name={tree.name} revision={revision} {...opened} />;
 }

@@ -15,7 +15,7 @@ export default async function ClassPage({ params, searchParams }: SearchedTreePa
     <ClassScreen
       key={shown.plan.id}
       tree={tree}
-      book={await findBook(context)}
+      book={await findBook(context, tree.id)}
       plan={shown.plan}
       revision={shown.revision}
       classes={classes.map(({ plan }) => ({ id: plan.id, name: plan.name }))}

@@ -9,5 +9,5 @@ export const metadata: Metadata = { title: 'Grips' };
 export default async function GripsPage({ params, searchParams }: SearchedTreePage) {
   const { context, tree, revision } = await openTree(params);
   const { at = null, place = null } = gripsParamsSchema.parse(await searchParams);
-  return <GripsScreen key={tree.id} tree={tree} revision={revision} book={await findBook(context)} at={at} place={place} />;
+  return <GripsScreen key={tree.id} tree={tree} revision={revision} book={await findBook(context, tree.id)} at={at} place={place} />;
 }

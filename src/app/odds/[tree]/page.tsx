@@ -12,5 +12,5 @@ export default async function OddsPage({ params, searchParams }: SearchedTreePag
   const found = await searchParams;
   const { at } = boardParamsSchema.parse(found);
   const start = tree.starts.find((item) => item.position === at)?.position ?? null;
-  return <OddsScreen tree={tree} revision={revision} book={await findBook(context)} at={start} filter={filterFromParams(found)} />;
+  return <OddsScreen tree={tree} revision={revision} book={await findBook(context, tree.id)} at={start} filter={filterFromParams(found)} />;
 }
