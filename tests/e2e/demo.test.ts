@@ -1,5 +1,6 @@
 import { execFileSync } from 'node:child_process';
-import { mkdir } from 'node:fs/promises';
+import { existsSync, readFileSync } from 'node:fs';
+import { mkdir, writeFile } from 'node:fs/promises';
 import { createServer } from 'node:net';
 import path from 'node:path';
 import type { Browser } from 'puppeteer-core';
@@ -106,6 +107,29 @@ describe('bin/start', () => {
     await mkdir(path.join(data, 'pg', 'cluster'), { recursive: true });
     expect((await runStart([], { port, data })).output()).toContain('is incomplete, so it was left alone');
     await removeFolder(data);
+  });
+  it('killed outright leaves nothing that the next start does not take over or stop', async () => {
+    const place = { port: await freePort(), data: await newDataFolder() };
+    const first = await runStart(['--empty'], place);
+    const idOf = (name: string): number => Number(readFileSync(path.join(place.data, `${name}.pid`), 'utf8').split(' ')[0]);
+    const isThere = (id: number): boolean => existsSync(`/proc/${id}`) && !readFileSync(`/proc/${id}/stat`, 'utf8').includes(') Z');
+    const [orphan, database] = [idOf('server'), idOf('database')];
+    first.child.kill('SIGKILL');
+    await new Promise((resolve) => first.child.once('exit', resolve));
+    expect([isThere(orphan), isThere(database)]).toEqual([true, true]);
+    const second = await runStart(['--empty'], place);
+    expect(second.output()).toContain(`left its server running (process ${orphan}): stopping it`);
+    expect(second.output()).toContain('ready at');
+    expect(isThere(orphan)).toBe(false);
+    expect(idOf('database')).toBe(database);
+    await second.stop();
+    expect(isThere(database)).toBe(false);
+    // What stands in the file now means another process, or none: it is left alone.
+    await writeFile(path.join(place.data, 'server.pid'), `${process.pid} 1`);
+    const third = await runStart(['--empty'], place);
+    expect(third.output()).not.toContain('stopping it');
+    await third.stop();
+    await removeFolder(place.data);
   });
   it('starts a second time with everything still there, and stops what it started', async () => {
     const data = await newDataFolder();

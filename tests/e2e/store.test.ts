@@ -229,6 +229,57 @@ describe('undo', () => {
   });
 });
 
+describe('names of 120 letters without a gap', () => {
+  it('push no screen sideways, on a laptop and on a phone', async () => {
+    const long = 'Schulterdruckhalbwachenpassage'.repeat(4);
+    const { positions, transitions, ...rest } = hostileTree();
+    const named = <T extends object>(item: T): T => ({ ...item, name: long });
+    const tree = {
+      ...rest,
+      id: 'long',
+      name: long,
+      schools: [long],
+      positions: positions.map((position) => ({
+        ...named(position),
+        reads: position.reads.map((read) => ({ ...named(read), values: read.values.map(named) })),
+      })),
+      transitions: transitions.map(named),
+      ruleSets: [{ id: 'long', name: long, contexts: [], levels: [long], forbidden: [{ tag: long }], points: [] }],
+      profiles: [{ id: 'long', name: long, of: 'athlete' as const, physique: [long] }],
+      ruleCards: ['long'],
+      athletes: ['long'],
+    };
+    expect((await post('/api/trees', formatTreeFile(tree))).status).toBe(201);
+    const wide: string[] = [];
+    for (const [width, height] of [
+      [1280, 800],
+      [390, 844],
+    ] as const) {
+      await page.setViewport({ width, height });
+      for (const screen of [
+        '/board/long?show=hub&at=length',
+        '/board/long?show=tree',
+        '/finder/long',
+        '/class/long',
+        '/catalogue/long',
+        '/rules/long',
+        '/grips/long',
+        '/odds/long',
+        '/history/long',
+        '/compare/long',
+        '/files',
+      ]) {
+        await go(screen);
+        if (screen === '/rules/long') await clickText(page, long);
+        const over = await page.evaluate(() => document.documentElement.scrollWidth - document.documentElement.clientWidth);
+        if (over > 0) wide.push(`${screen} at ${width}: ${over} px`);
+      }
+    }
+    await page.setViewport({ width: 1280, height: 800 });
+    expect(wide).toEqual([]);
+  });
+});
+
 describe('the worker', () => {
   it('that cannot be started says so, and starts anew when asked', async () => {
     const fresh = await browser.newPage();

@@ -40,7 +40,7 @@ function Kind({ title, sides }: { title: string; sides: Sides<string> }) {
       <h2 className="text-[19px]">
         {title} <span className="text-[15px] font-normal text-soft">in both {sides.both.length}</span>
       </h2>
-      <div className="grid grid-cols-2 gap-6">
+      <div className="grid grid-cols-[minmax(0,1fr)_minmax(0,1fr)] gap-6">
         <Column items={sides.onlyFirst} empty="nothing of its own" />
         <Column items={sides.onlySecond} empty="nothing of its own" />
       </div>
@@ -59,7 +59,7 @@ export function CompareScreen({ first, second, school, against, trees }: Props) 
   };
   const schoolField = (label: string, tree: TreeDocument, value: string | null, onChange: (value: string | null) => void) => (
     <Field label={label}>
-      <select className={selectClass} value={value ?? ''} onChange={(event) => onChange(event.target.value || null)}>
+      <select className={`${selectClass} max-w-full`} value={value ?? ''} onChange={(event) => onChange(event.target.value || null)}>
         <option value="">all schools</option>
         {tree.schools.map((item) => (
           <option key={item}>{item}</option>
@@ -71,9 +71,9 @@ export function CompareScreen({ first, second, school, against, trees }: Props) 
   return (
     <div className="min-h-dvh">
       <AppStrip title={first.name} links={screenLinks(first.id, null)} />
-      <main className="mx-auto max-w-5xl p-6">
+      <main className="[overflow-wrap:anywhere] mx-auto max-w-5xl p-6">
         <h1 className="text-[29px]">Side by side</h1>
-        <div className="mt-2 grid grid-cols-2 gap-6">
+        <div className="mt-2 grid grid-cols-[minmax(0,1fr)_minmax(0,1fr)] gap-6">
           <div>
             <p className="font-figure text-[19px] font-semibold">{titleOf(first, school)}</p>
             {schoolField('School', first, school, (value) => go({ school: value }))}
@@ -82,7 +82,11 @@ export function CompareScreen({ first, second, school, against, trees }: Props) 
             <p className="font-figure text-[19px] font-semibold">{titleOf(second, against)}</p>
             <div className="flex flex-wrap gap-3">
               <Field label="Tree">
-                <select className={selectClass} value={second.id} onChange={(event) => go({ with: event.target.value, against: null })}>
+                <select
+                  className={`${selectClass} max-w-full`}
+                  value={second.id}
+                  onChange={(event) => go({ with: event.target.value, against: null })}
+                >
                   {trees.map((tree) => (
                     <option key={tree.treeId} value={tree.treeId}>
                       {tree.name}

@@ -70,7 +70,7 @@ export function FilesScreen({ rows, deleted }: Props) {
           { href: '/files', label: 'Files', current: true },
         ]}
       />
-      <main className="mx-auto grid max-w-5xl gap-8 p-6">
+      <main className="mx-auto grid max-w-5xl grid-cols-[minmax(0,1fr)] gap-8 p-6 [overflow-wrap:anywhere]">
         <section>
           <h1 className="text-[29px]">Trees of this gym</h1>
           <ul>

@@ -51,9 +51,9 @@ function StartTable({ tree, odds, chosen, onChoose }: { tree: TreeDocument; odds
                 {positionOf(indexOf(tree), start.position).name}
               </button>
             </td>
-            <td className="text-right font-semibold">{inHundred(start.value)}</td>
-            <td className="text-right text-soft">{inHundred(Math.max(start.value, start.optimistic))}</td>
-            <td className="pr-1 text-right text-soft">{clock(start.expectedSeconds)}</td>
+            <td className="text-right font-semibold whitespace-nowrap">{inHundred(start.value)}</td>
+            <td className="text-right whitespace-nowrap text-soft">{inHundred(Math.max(start.value, start.optimistic))}</td>
+            <td className="pr-1 text-right whitespace-nowrap text-soft">{clock(start.expectedSeconds)}</td>
           </tr>
         ))}
       </tbody>
@@ -166,7 +166,10 @@ export function OddsScreen({ tree: bare, revision, book, at, filter: opened }: P
           There is no guard to start from yet. Draw one on the board; as soon as a branch ends in a pin, its chances are shown here.
         </p>
       ) : (
-        <main className="grid flex-1 gap-6 p-5 lg:grid-cols-[minmax(300px,400px)_minmax(0,1fr)_340px]" aria-busy={pending}>
+        <main
+          className="grid flex-1 grid-cols-[minmax(0,1fr)] gap-6 p-5 [overflow-wrap:anywhere] lg:grid-cols-[minmax(300px,400px)_minmax(0,1fr)_340px]"
+          aria-busy={pending}
+        >
           {(!odds || answer.failed !== null) && <Working what="Computing the odds" answer={answer} />}
           {odds && (
             <div>
@@ -186,7 +189,7 @@ export function OddsScreen({ tree: bare, revision, book, at, filter: opened }: P
                       <button type="button" className="min-h-8 text-left hover:underline" onClick={() => setPlace(item.id)}>
                         {item.name}
                       </button>
-                      <span className="text-soft">{item.visits}</span>
+                      <span className="whitespace-nowrap text-soft">{item.visits}</span>
                     </li>
                   ))}
                 </ul>

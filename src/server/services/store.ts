@@ -17,6 +17,7 @@ import { upgradeGym } from './upgrade';
 import { keyOf, writeBody, writeRows } from './writing';
 
 export type { StoredChange, Summary } from '../queries/documents';
+export type { StoredDocument } from './recent';
 
 /** Why something was not stored; `edit` = the edit that cannot be. */
 export interface StoreError {
@@ -80,7 +81,14 @@ export async function findDocuments(context: Context, kind: DocumentKind): Promi
     await upgradeGym(context);
     return findDocuments(context, kind);
   }
-  return Promise.all(rows.map((row) => parsed(kind, row)));
+  return Promise.all(
+    rows.map(async (row) => {
+      const name = `${nameOf(keyOf(context, kind, row.document.id))} ${row.revision}`;
+      const read = recall(name) ?? (await parsed(kind, row));
+      remember(name, read);
+      return read;
+    }),
+  );
 }
 
 /** Names and revisions, last worked on first. */

@@ -6,6 +6,8 @@ export const dynamic = 'force-dynamic';
 /** Answers only when the database does. */
 export const GET = () =>
   respond('health', async () => {
-    await requestContext();
+    await (
+      await requestContext()
+    ).db`select 1 as here`;
     return Response.json({ product: 'red-ladder', database: 'answers' });
   });
