@@ -11,7 +11,7 @@ interface Opening {
 }
 
 /** Opens a board and waits until it is drawn and looked through: how long that takes, and the tasks over 50 ms on the way. */
-export async function openBoard(page: Page, address: string, ready: string): Promise<Opening> {
+async function openBoard(page: Page, address: string, ready: string): Promise<Opening> {
   await page.goto('about:blank');
   const began = performance.now();
   await page.goto(address, { waitUntil: 'domcontentloaded' });

@@ -1,19 +1,23 @@
+import { formatTreeFile } from '@/core/notation';
+import { demoTree } from '../../demo/demoTree';
+import { removeFolder, startServer } from '../../tests/e2e/server';
+import { ms, type Row } from '../measure';
 import { send } from './http';
 
-export interface Load {
+interface Load {
   readonly answered: number;
   readonly errors: number;
   readonly p50: number;
   readonly p95: number;
 }
 /** How an edit is sent, and a tree read. */
-export interface Doors {
+interface Doors {
   /** All that a browser asks for to show a board. */
   board(treeId: string): readonly string[];
   edit(treeId: string, k: number, revision: number, name: string, was: string): { readonly path: string; readonly body: unknown };
 }
 
-export const DOORS: Doors = {
+const DOORS: Doors = {
   board: (treeId) => [`/board/${treeId}?show=tree`, `/api/documents/tree/${treeId}`],
   edit: (treeId, k, baseRevision, name, was) => ({
     path: `/api/documents/tree/${treeId}/changes`,
@@ -22,7 +26,7 @@ export const DOORS: Doors = {
 }; // prettier-ignore
 
 /** Sixty clients without pause: each reads a board, every fourth edits a tree of its own in between. */
-export async function clients(baseUrl: string, doors: Doors, treeIds: readonly string[], names: readonly string[], seconds: number): Promise<Load> {
+async function clients(baseUrl: string, doors: Doors, treeIds: readonly string[], names: readonly string[], seconds: number): Promise<Load> {
   const until = performance.now() + seconds * 1000;
   const times: number[] = [];
   let errors = 0;
@@ -52,3 +56,24 @@ export async function clients(baseUrl: string, doors: Doors, treeIds: readonly s
   const at = (share: number): number => sorted[Math.min(sorted.length - 1, Math.floor(share * sorted.length))]!;
   return { answered: times.length, errors, p50: at(0.5), p95: at(0.95) };
 } // prettier-ignore
+
+/** The load on a gym of its own, each client with a tree of its own. */
+export async function sixtyClients(): Promise<Row[]> {
+  const server = await startServer([]);
+  try {
+    const names = Array.from({ length: 60 }, (_, i) => `Tree of ${i}`);
+    const treeIds: string[] = [];
+    for (const [i, name] of names.entries()) {
+      const reply = await send(`${server.baseUrl}/api/trees`, 'POST', formatTreeFile({ ...demoTree(), id: `load-${i}`, name }));
+      treeIds.push((reply.value as { treeId: string }).treeId);
+    }
+    const { answered, errors, p50, p95 } = await clients(server.baseUrl, DOORS, treeIds, names, 30);
+    return [
+      { what: 'sixty clients for 30 s, boards read and edits stored', measured: `${answered}, ${errors} errors`, wanted: 'no error' },
+      { what: '  half of them within, 95 of 100 within', measured: `${ms(p50)}, ${ms(p95)}`, wanted: 'half of the build before' },
+    ];
+  } finally {
+    await server.stop();
+    await removeFolder(server.data);
+  }
+}

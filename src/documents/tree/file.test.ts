@@ -107,6 +107,47 @@ describe('a file of version 1', () => {
   });
 });
 
+describe('a file of version 2', () => {
+  it('is read whole: its cards and people are those of the gym now, a partner is an athlete', () => {
+    const was = JSON.parse(readFileSync('tests/fixtures/leagueEvening.v2.json', 'utf8')) as {
+      tree: { ruleSets: { id: string }[]; profiles: { id: string; of: string }[] };
+      positions: unknown[];
+      transitions: unknown[];
+    };
+    const tree = read(JSON.stringify(was));
+    expect([tree.positions.length, tree.transitions.length]).toEqual([was.positions.length, was.transitions.length]);
+    expect(tree.ruleCards).toEqual(was.tree.ruleSets.map((card) => card.id));
+    const ids = (...of: string[]) => was.tree.profiles.filter((person) => of.includes(person.of)).map((person) => person.id);
+    expect([tree.athletes, tree.opponents]).toEqual([ids('athlete', 'partner'), ids('opponent')]);
+    expect(tree.profiles!.find((person) => person.id === 'tove-lind')).toMatchObject({
+      of: 'athlete',
+      off: ['headquarters-i-drag-the-leg'],
+    });
+    const again = formatTreeFile(tree);
+    expect(formatTreeFile(read(again))).toBe(again);
+  });
+});
+
+describe('what a file carries along', () => {
+  it('of an athlete never more than id, name, physique, better side, off and on', () => {
+    const secret = {
+      id: 'a',
+      name: 'A',
+      of: 'athlete' as const,
+      off: ['x'],
+      physique: ['tall'],
+      betterSide: 'left' as const,
+      habits: [{ position: 'guard', value: 'frames', share: 1 }],
+      age: 12,
+      limits: ['no neck'],
+      absences: [],
+    };
+    const file = JSON.parse(formatTreeFile({ ...wholeTree, athletes: ['a'], profiles: [secret] })) as { athletes: object[] };
+    expect(file.athletes).toEqual([{ id: 'a', name: 'A', off: ['x'], physique: ['tall'], betterSide: 'left' }]);
+    expect(changed((file) => file.athletes.push({ id: 'b', name: 'B', age: 12 }))).toContain('Unrecognized key: "age"');
+  });
+});
+
 describe('a bad file gets a sentence that names the place', () => {
   it('wrong JSON, with line and column', () => {
     expect(problems('{\n  "format": nonsense\n}')).toMatch(/^Line 2, column \d+: this is not JSON/);
@@ -130,6 +171,26 @@ describe('a bad file gets a sentence that names the place', () => {
     expect(changed((file) => (file.positions[1].id = 'collar-sleeve'))).toContain('"collar-sleeve" is used twice');
     expect(changed((file) => (file.positions[0].name = '<img src=x onerror=alert(1)>'))).toContain('markup');
     expect(changed((file) => (file.tree.starts[0].position = '__proto__'))).toContain('reserved');
+  });
+  it('a field that stands twice, with its place; one of the same name in another record is fine', () => {
+    expect(problems('{"format": "red-ladder-tree", "version": 3,\n "tree": {"id": "a", "id": "b"}}')).toBe(
+      'Line 2, column 22: the field "id" stands twice in one record. Which of the two is meant?',
+    );
+    expect(problems('{"\\u0066ormat": 1, "format": 2}')).toContain('the field "format" stands twice');
+  });
+  it('what is missing, in words; not a page of it', () => {
+    expect(changed((file) => delete file.positions[2].name)).toBe('positions[2] ("lasso"): the name is missing.');
+    expect(changed((file) => delete file.tree)).toBe('the tree is missing.');
+    expect(changed((file) => delete file.positions)).toBe('the positions are missing.');
+    expect(changed((file) => (file.positions[0].family = 'garden'))).toContain('or one of 7 more');
+    const many = changed((file) => (file.positions = file.positions.map(() => ({ wrong: 'x'.repeat(300) }))));
+    expect(many.split('\n').length).toBeLessThan(22);
+    expect(many.length).toBeLessThan(4096);
+    expect(many).toContain('more like these');
+  });
+  it('nine megabytes of junk, soon', () => {
+    const junk = ['['.repeat(20) + '1,'.repeat(4_500_000), `{"format":"red-ladder-tree","version":3,"tree":{},"positions":[${'1,'.repeat(4_500_000)}1],"transitions":[]}`, `{"format":"red-ladder-tree","version":3,"when":{${Array.from({ length: 200_000 }, (_, i) => `"k${i}":1`).join()}}}`]; // prettier-ignore
+    for (const text of junk) expect(problems(text).length).toBeGreaterThan(20);
   });
   it('deep nesting and too many bytes, without reading on', () => {
     expect(problems('['.repeat(200_000))).toMatch(/^Line 1, column 33: brackets are nested more than 32 deep/);
