@@ -95,6 +95,7 @@ export function FilterRow({ tree, filter, onFilter, children }: Props) {
         <>
           <NumberField
             label="Age"
+            isInline
             {...RANGES.age}
             none="–"
             className="w-12"
@@ -115,7 +116,7 @@ export function FilterRow({ tree, filter, onFilter, children }: Props) {
         label="Against"
         any="anyone"
         value={other}
-        options={[...opponents, ...athletes].map((item) => [item.id, item.of === 'athlete' ? `${item.name}, of ours` : item.name])}
+        options={[...opponents, ...athletes].map((item) => [item.id, item.name])}
         onChange={chooseOther}
       />
       {children}

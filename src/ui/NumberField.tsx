@@ -13,6 +13,8 @@ interface Props {
   /** What nothing given means, shown where nothing is; undefined = a number is needed. */
   readonly none?: string;
   readonly className?: string;
+  /** The label before the number, in a row of choices. */
+  readonly isInline?: boolean;
   readonly onChange: (value: number | null) => void;
 }
 
@@ -20,7 +22,7 @@ interface Props {
  * A number under its label. Anything may be typed; Enter or leaving keeps it in one step, Esc gives the old one back, the
  * arrow keys go up and down. What is no number, or out of range, is not kept and says so.
  */
-export function NumberField({ label, value, min, max, step = 1, none, className = 'w-20', onChange }: Props) {
+export function NumberField({ label, value, min, max, step = 1, none, className = 'w-20', isInline = false, onChange }: Props) {
   const [draft, setDraft] = useState<string | null>(null);
   const [wrong, setWrong] = useState<string | null>(null);
   const id = useId();
@@ -43,8 +45,8 @@ export function NumberField({ label, value, min, max, step = 1, none, className 
     setDraft(String(Number(Math.min(max, Math.max(min, from + by)).toFixed(4))));
   };
   return (
-    <span className="grid gap-0.5">
-      <label htmlFor={id} className="text-[13px] text-soft">
+    <span className={isInline ? 'flex items-baseline gap-1.5' : 'grid gap-0.5'}>
+      <label htmlFor={id} className={isInline ? 'text-soft' : 'text-[13px] text-soft'}>
         {label}
       </label>
       <input
@@ -54,7 +56,7 @@ export function NumberField({ label, value, min, max, step = 1, none, className 
         placeholder={none}
         aria-invalid={wrong !== null}
         aria-describedby={wrong === null ? undefined : `${id}-wrong`}
-        className={`${selectClass} ${className} placeholder:text-soft`}
+        className={`${isInline ? 'min-h-9 bg-paper font-medium text-ink' : selectClass} ${className} placeholder:text-soft`}
         value={draft ?? (value === null ? '' : String(value))}
         onFocus={(event) => event.currentTarget.select()}
         onChange={(event) => setDraft(event.target.value)}
