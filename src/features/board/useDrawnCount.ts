@@ -1,7 +1,7 @@
 import { useEffect, useState } from 'react';
 
 const AT_ONCE = 160;
-const STEP = 24;
+const STEP = 12;
 const STEP_MS = 8;
 
 /** How many of many things are drawn: a usual board's at once, a huge one's a few at a time, so that nothing freezes. */
