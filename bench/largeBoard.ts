@@ -39,6 +39,11 @@ export async function largeBoard(): Promise<Row[]> {
         buffered: true,
       });
     });
+    const at = `${server.baseUrl}/board/${tree.id}`;
+    const hubRung = '[aria-label="The climb"] [data-section], [data-slot], svg text';
+    const whole = await openBoard(page, `${at}?show=tree`, '[data-rung]');
+    const hub = await openBoard(page, `${at}?show=hub&at=p7`, hubRung);
+    // Once more, with somebody else asking for pages all the time.
     let longest = 0;
     let asking = true;
     const others = (async () => {
@@ -49,8 +54,8 @@ export async function largeBoard(): Promise<Row[]> {
         await new Promise((resolve) => setTimeout(resolve, 20));
       }
     })();
-    const whole = await openBoard(page, `${server.baseUrl}/board/${tree.id}?show=tree`, '[data-rung]');
-    const hub = await openBoard(page, `${server.baseUrl}/board/${tree.id}?show=hub&at=p7`, '[aria-label="The climb"] [data-section], [data-slot], svg text');
+    await openBoard(page, `${at}?show=tree`, '[data-rung]');
+    await openBoard(page, `${at}?show=hub&at=p7`, hubRung);
     asking = false;
     await others;
     const tasks = (opening: Opening) => opening.tasks.toSorted((a, b) => b - a).slice(0, 4).join(', ') || 'none';
