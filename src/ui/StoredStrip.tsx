@@ -7,6 +7,9 @@ export interface Stored {
   readonly why: string | null;
 }
 
+/** What waits for the server is over when it answers, not when it was read. */
+export const WAITS = 'not stored yet';
+
 /** The one word of a strip that says whether all is stored. */
 export const StoredStatus = ({ stored, className = '' }: { stored: Stored; className?: string }) => (
   <span role="status" className={`text-[13px] text-soft ${className}`}>
@@ -48,7 +51,7 @@ export function StoredStrip({ title, links, stored, problems = [], onRead, child
         <StoredStatus stored={stored} />
         {children}
       </AppStrip>
-      <StoredAlert why={[stored.why, ...problems]} onRead={onRead} />
+      <StoredAlert why={[stored.why, ...problems]} onRead={stored.word === WAITS ? undefined : onRead} />
     </>
   );
 }

@@ -1,5 +1,6 @@
 import * as Comlink from 'comlink';
 import { idToAddress } from '@/contracts/address';
+import { sameValue } from '@/core/base';
 import { applyDiff, type Diff } from '@/core/document';
 import { treeInGym, type GymBook } from '@/core/people';
 import { checkTree, type TreeDocument } from '@/core/tree';
@@ -44,6 +45,8 @@ const api = {
     return true;
   },
   setBook(next: GymBook): void {
+    // Read anew with every page; what is known of the tree stays while it says the same.
+    if (sameValue(book, next)) return;
     book = next;
     if (tree) take(tree);
   },

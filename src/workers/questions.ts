@@ -1,4 +1,4 @@
-import type { InPieces } from '@/core/base';
+import { perObject, type InPieces } from '@/core/base';
 import { layoutBoardInPieces, type BoardLayout, type Grid } from '@/core/board';
 import { findOddsInPieces, type Odds } from '@/core/odds';
 import { lookAt, type Filter, type LookedAt } from '@/core/structure';
@@ -47,11 +47,22 @@ function lookedAt(tree: TreeDocument, look: Look): LookedAt {
 /** The answer to a question, in pieces. */
 export function* answering(tree: TreeDocument, question: Question): InPieces<AnswerTo[QuestionKind]> {
   const looked = lookedAt(tree, question.look);
-  const { seen, shown } = looked;
+  const { shown } = looked;
   yield 0;
   if (question.kind === 'sheet') return yield* sheetInPieces(looked);
   if (question.kind === 'place') return yield* placeInPieces(looked, question.position);
   if (question.kind === 'odds') return yield* findOddsInPieces(shown, { roundSeconds: question.roundSeconds });
-  const { grid, only, unfold, previous } = question;
-  return yield* layoutBoardInPieces(shown, { grid, unfold, arrangedBy: seen, ...(only ? { only: new Set(only) } : {}), ...(previous ? { previous } : {}) }); // prettier-ignore
+  const known = drawn(tree);
+  const key = JSON.stringify(question);
+  const layout = known.get(key) ?? (yield* drawing(looked, question));
+  known.set(key, layout);
+  return layout;
+}
+
+/** The pictures made of a tree: the same one is not laid out twice. */
+const drawn = perObject((_tree: TreeDocument) => new Map<string, BoardLayout>());
+
+function* drawing({ seen, shown }: LookedAt, { grid, only, unfold, previous }: Asked<'layout'>): InPieces<BoardLayout> {
+  const shownOnly = only ? { only: new Set(only) } : {};
+  return yield* layoutBoardInPieces(shown, { grid, unfold, arrangedBy: seen, ...shownOnly, ...(previous ? { previous } : {}) });
 }

@@ -12,7 +12,7 @@ import { Working } from '@/client/Working';
 import { StaleDialog } from '@/client/store/StaleDialog';
 import { useUndoKeys } from '@/client/useUndoKeys';
 import { Caret } from '@/ui/Caret';
-import { StoredAlert } from '@/ui/StoredStrip';
+import { StoredAlert, WAITS } from '@/ui/StoredStrip';
 import { speaksOf } from '@/workers/place';
 import { useAnswer } from '@/workers/useAnswer';
 import { BoardCanvas } from './BoardCanvas';
@@ -108,7 +108,10 @@ export function BoardScreen(opened: OpenedBoard) {
           />
         </div>
       )}
-      <StoredAlert why={[edits.stored.why]} onRead={() => edits.session.dispatch({ type: 'read' })} />
+      <StoredAlert
+        why={[edits.stored.why]}
+        onRead={edits.stored.word === WAITS ? undefined : () => edits.session.dispatch({ type: 'read' })}
+      />
       <main className="grid min-h-0 flex-1 grid-cols-[minmax(0,1fr)_300px] max-[900px]:grid-cols-1 max-[900px]:grid-rows-[60vh_auto] max-[900px]:overflow-auto">
         <h1 className="sr-only">{tree.name}: the board</h1>
         <div className="flex min-h-0 flex-col">

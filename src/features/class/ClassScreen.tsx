@@ -15,7 +15,7 @@ import { isFiltering, type Filter } from '@/core/structure';
 import { classSheetOf, minutesInWords, minutesText, unitTitle } from '@/core/drills';
 import type { TreeDocument } from '@/core/tree';
 import { AppStrip } from '@/ui/AppStrip';
-import { StoredAlert, StoredStatus } from '@/ui/StoredStrip';
+import { StoredAlert, StoredStatus, WAITS } from '@/ui/StoredStrip';
 import { buttonClass } from '@/ui/Field';
 import { screenLinks } from '@/client/screenLinks';
 import { plural } from '@/ui/figures';
@@ -81,7 +81,7 @@ export function ClassScreen({ tree: bare, book, plan: opened, revision, classes 
           Print sheet
         </Link>
       </AppStrip>
-      <StoredAlert why={[stored.why]} onRead={() => session.dispatch({ type: 'read' })} />
+      <StoredAlert why={[stored.why]} onRead={stored.word === WAITS ? undefined : () => session.dispatch({ type: 'read' })} />
       <main className="grid min-h-0 flex-1 grid-cols-[300px_minmax(0,1fr)_320px] max-lg:grid-cols-1 max-lg:overflow-auto">
         <h1 className="sr-only">{tree.name}: class</h1>
         <div className="overflow-y-auto border-r-2 border-ink p-4 max-lg:border-r-0">
