@@ -39,7 +39,12 @@ export const saveSchema = z.strictObject({
 }); // prettier-ignore
 export type SaveRequest = { readonly baseRevision: number; readonly edits: readonly { readonly id: string; readonly diff: unknown }[] };
 
-export const createSchema = z.strictObject({ edit: z.uuid(), document: z.looseObject({ id: z.string().min(1).max(120), name: z.string() }) }); // prettier-ignore
+/** `exactly` = under the id that it names or not at all; otherwise under a free one. */
+export const createSchema = z.strictObject({
+  edit: z.uuid(),
+  document: z.looseObject({ id: z.string().min(1).max(120), name: z.string() }),
+  exactly: z.boolean().optional(),
+});
 /** Going back to an earlier revision, from the one the window has seen. */
 export const restoreSchema = z.strictObject({ revision, baseRevision: revision });
 /** A copy under another name. */

@@ -42,7 +42,8 @@ class Analyst {
     };
     worker.onerror = (event) => {
       event.preventDefault();
-      this.fail(new Error(event.message || 'the worker could not be started'));
+      // What an ended worker still reports says nothing about the one that took its place.
+      if (this.worker?.remote === remote) this.fail(new Error(event.message || 'the worker could not be started'));
     };
     const watch = setInterval(() => {
       if (this.waiting.size > 0 || !this.hasStarted) void this.check(remote);

@@ -189,4 +189,14 @@ describe('deleting', () => {
     expect(await createDocument(context, 'athlete', { id: 'twin', name: 'Twin' }, null)).toEqual({ ok: true, value: 'twin' });
     expect(await createDocument(context, 'opponent', { id: 'twin', name: 'Twin' }, null)).toEqual({ ok: true, value: 'twin-2' });
   });
+  it('a document made under exactly its id is made once, however often it is sent at once, and never under another', async () => {
+    const edit = crypto.randomUUID();
+    const make = (by: string, name: string) => createDocument(context, 'athlete', { id: 'exact', name }, by, { exactly: true });
+    const made = await Promise.all([1, 2, 3, 4].map(() => make(edit, 'First')));
+    expect(made).toEqual(made.map(() => ({ ok: true, value: 'exact' })));
+    expect(await make(crypto.randomUUID(), 'Second')).toMatchObject({ ok: false, error: { code: 'refused' } });
+    expect((await findDocument(context, 'athlete', 'exact'))?.document.name).toBe('First');
+    await setDeleted(context, 'athlete', 'exact', true);
+    expect(await make(crypto.randomUUID(), 'Third')).toMatchObject({ ok: false });
+  });
 });

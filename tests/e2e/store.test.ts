@@ -145,6 +145,31 @@ describe('the server or the database stopped while typing', () => {
     };
     expect(document.name).toBe('Tove Lind-Berg');
   });
+  it('a person and a card made while the database is stopped are there at once, can be edited, and are stored once when it is back', async () => {
+    await go('/rules/league-evening');
+    database('stop');
+    await clickText(page, 'Add a person');
+    await page.waitForSelector('section[aria-label="New person"]');
+    await page.click('input[aria-label="Name of the person"]', { count: 3 });
+    await type(page, 'Runa Falk');
+    await page.waitForSelector('section[aria-label="Runa Falk"]');
+    await clickText(page, 'Write a card');
+    await page.waitForFunction(() => document.querySelector('form')?.getAttribute('aria-label') === 'New rule card');
+    await status('not stored yet');
+    // What the server does not have yet cannot be deleted there.
+    await clickText(page, 'Runa Falk');
+    await clickText(page, 'Remove this person');
+    await waitForText(page, 'It is not stored yet. Nothing was removed');
+    database('start');
+    await stored();
+    const all = async (kind: string) => ((await (await fetch(`${server.baseUrl}/api/documents/${kind}?whole`)).json()) as { documents: { document: { id: string; name: string } }[] }).documents.map(({ document }) => document); // prettier-ignore
+    const runa = (await all('athlete')).filter(({ name }) => name === 'Runa Falk');
+    expect(runa).toHaveLength(1);
+    expect((await all('ruleCard')).filter(({ name }) => name === 'New rule card')).toHaveLength(1);
+    expect((await file('league-evening')).tree.athletes).toContain(runa[0]!.id);
+    await clickText(page, 'Remove this person');
+    await waitForText(page, '“Runa Falk” was removed.');
+  });
   it('a class keeps what was typed through leaving the screen and a reload', async () => {
     await go('/class/league-evening');
     const minutes = async () => ((await (await fetch(`${server.baseUrl}/api/documents/class/league-evening`)).json()) as { document: { slotMinutes: number; people: number } }).document; // prettier-ignore
@@ -284,15 +309,14 @@ describe('the worker', () => {
   it('that cannot be started says so, and starts anew when asked', async () => {
     const fresh = await browser.newPage();
     await fresh.setRequestInterception(true);
-    let refused = true;
-    fresh.on(
-      'request',
-      (request) =>
-        void (refused && request.resourceType() === 'other' && /\.js/.test(request.url()) ? request.abort() : request.continue()),
-    );
+    const refuse = (request: import('puppeteer-core').HTTPRequest) =>
+      void (request.resourceType() === 'other' && /\.js/.test(request.url()) ? request.abort() : request.continue());
+    fresh.on('request', refuse);
     await go('/board/league-evening?show=tree', fresh);
     const said = await fresh.waitForFunction(() => document.body.innerText.includes('Looking through the tree failed'), { timeout: 40_000 }).then(() => true, () => false); // prettier-ignore
-    refused = false;
+    // Not only let through from here on: on a busy machine a held request of a second worker is sometimes forgotten.
+    fresh.off('request', refuse);
+    await fresh.setRequestInterception(false);
     if (said) await clickText(fresh, 'Try again');
     await waitForText(fresh, 'What needs you');
     expect(said).toBe(true);

@@ -225,7 +225,8 @@ describe('the log, the cards and the comparison', () => {
     await page.select('select[aria-label="Add a move or a tag …"]', 'headquarters-i-drag-the-leg');
     await waitForText(page, 'Headquarters: I drag the leg');
     await stored();
-    await go('/board/league-evening?show=tree&who=person');
+    const { athletes } = (await treeFile()) as unknown as { athletes: { id: string; name: string }[] };
+    await go(`/board/league-evening?show=tree&who=${athletes.find(({ name }) => name === 'New person')!.id}`);
     await waitForText(page, '2 transitions hidden: 2 by the person');
   });
   it('the log leads back to the beginning, and forth again, and says who', async () => {

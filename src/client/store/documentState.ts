@@ -16,7 +16,7 @@ export interface DocumentState<D extends Named = Named> {
   readonly document: D;
   /** As the server has it at `revision`. */
   readonly base: D;
-  /** Revision of the stored document that `pending` builds on. */
+  /** Revision of the stored document that `pending` builds on; 0 = it was made here and is not stored yet. */
   readonly revision: number;
   readonly past: readonly Diff[];
   readonly future: readonly Diff[];
@@ -28,6 +28,8 @@ export interface DocumentState<D extends Named = Named> {
   readonly refused: string | null;
   /** Why the pending edits are not stored yet; null = they are on their way. */
   readonly waiting: string | null;
+  /** It was made here and could not be stored: there is no such document. */
+  readonly gone: boolean;
   /** What happened that the coach should know: an undo that no longer fits, changes of others that were merged. */
   readonly notice: string | null;
 }
@@ -46,7 +48,7 @@ export type DocumentAction<D extends Named = Named> =
 const MOST_UNDOS = 1000;
 
 export const openDocument = <D extends Named>(kind: DocumentKind, document: D, revision: number): DocumentState<D> => ({
-  kind, document, base: document, revision, past: [], future: [], pending: [], stale: null, refused: null, waiting: null, notice: null,
+  kind, document, base: document, revision, past: [], future: [], pending: [], stale: null, refused: null, waiting: null, notice: null, gone: false,
 }); // prettier-ignore
 
 const listsOf = (state: { readonly kind: DocumentKind }): readonly string[] => DOCUMENT_LISTS[state.kind];
@@ -93,6 +95,8 @@ const quoted = (edits: readonly Edit[]): string => edits.map(({ diff }) => `“$
 function withRefused<D extends Named>(state: DocumentState<D>, id: string, problems: readonly string[]): DocumentState<D> {
   const refused = state.pending.find((edit) => edit.id === id);
   if (!refused) return state;
+  if (state.revision === 0)
+    return { ...state, pending: [], past: [], future: [], gone: true, waiting: null, refused: `“${state.document.name}” was taken back: ${problems.join(' ')}` }; // prettier-ignore
   const { document, fitting, clashing } = mergedOnto(state, state.base, state.pending.filter((edit) => edit.id !== id)); // prettier-ignore
   const along = clashing.length > 0 ? ` Taken back with it: ${quoted(clashing)}.` : '';
   const gone = new Set([refused, ...clashing].map((edit) => edit.diff));

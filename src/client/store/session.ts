@@ -1,25 +1,29 @@
 import { idToAddress } from '@/contracts/address';
-import type { SaveOutcome } from '@/contracts/documents';
+import type { Edit, SaveOutcome } from '@/contracts/documents';
 import type { DocumentKind } from '@/documents/lists';
 import { ask, isPassing, type Answer } from '../api';
 import { mergedNotice, mergedOnto, openDocument, reduceDocument, type DocumentAction, type DocumentState, type Named } from './documentState'; // prettier-ignore
-import { keep, type Kept } from './outbox';
+import { forget, keep, type Left } from './outbox';
 import { queryClient } from './queryClient';
 
 const MOST_AT_ONCE = 200;
 const TRY_AGAIN_MS = 2500;
 const KEPT_HERE = 'What you did is kept here and stored as soon as it can be.';
+const NO_ROOM = 'This browser has no room to keep what you did: leave this window open until it is stored.';
 
 export const documentAddress = (kind: DocumentKind, id: string): string => `/api/documents/${kind}/${idToAddress(id)}`;
 
+/** Trying again later may help; why is said already. */
 class Passing extends Error {}
 
 /** One document as this window works on it: outlives the screens that show it, and stores what was done until the server has it. */
 export class Session<D extends Named> {
   private state: DocumentState<D>;
   private readonly listeners = new Set<() => void>();
-  private left: Kept[] = [];
+  private readonly left: Left[] = [];
   private isStoring = false;
+  /** What is pending outlives the page. */
+  private isKept = true;
   /** After a refusal that named no edit they go one by one, so that the bad one is found. */
   private oneByOne = false;
   /** Others' changes are merged without asking where nothing clashes, and told. */
@@ -44,8 +48,8 @@ export class Session<D extends Named> {
     this.state = reduceDocument(before, action);
     if (this.state === before) return;
     if (this.state.pending !== before.pending || this.state.revision !== before.revision) {
-      const { pending: edits, revision, document } = this.state;
-      keep({ kind: this.kind, id: document.id, revision, edits });
+      const { pending: edits, revision, document, base } = this.state;
+      this.isKept = keep({ kind: this.kind, id: document.id, revision, edits, made: revision === 0 ? base : undefined });
     }
     for (const listener of this.listeners) listener();
     this.store();
@@ -67,10 +71,15 @@ export class Session<D extends Named> {
     this.dispatch({ type: 'opened', document, revision });
   }
 
-  /** Takes up what was left behind by a page that is gone. */
-  recover(kept: Kept): void {
-    if (this.state.pending.length > 0) this.left.push(kept);
-    else this.dispatch({ type: 'recovered', revision: kept.revision, edits: kept.edits });
+  /** Takes up what was left behind by a page that is gone, after what is pending here. */
+  recover(left: Left): void {
+    if (this.state.pending.length > 0) {
+      this.left.push(left);
+      return;
+    }
+    this.dispatch({ type: 'recovered', revision: left.revision, edits: left.edits });
+    // Without room for it under this page's name it stays in its own place until it is stored.
+    if (this.isKept) forget(left.place);
   }
 
   /** Asks whether the document was changed elsewhere. */
@@ -90,35 +99,50 @@ export class Session<D extends Named> {
   }
 
   private store(): void {
-    if (this.isStoring || this.state.pending.length === 0 || this.state.stale) return;
+    if (this.isStoring || this.state.stale) return;
+    if (this.state.pending.length === 0) {
+      const next = this.left.shift();
+      if (next) this.recover(next);
+      return;
+    }
     this.isStoring = true;
     const mutations = queryClient.getMutationCache();
     const mutation = mutations.build(queryClient, {
       scope: { id: `${this.kind} ${this.state.document.id}` },
-      retry: (_, error) => error instanceof Passing,
+      retry: true,
       retryDelay: TRY_AGAIN_MS,
       mutationFn: () => this.send(),
     });
     void mutation.execute(undefined).finally(() => {
       this.isStoring = false;
-      const next = this.state.pending.length === 0 ? this.left.shift() : undefined;
-      if (next) this.recover(next);
-      else this.store();
+      this.store();
     });
   }
 
-  /** Sends what is pending now, also what was added while an earlier try failed. Throws `Passing` to be tried again. */
+  /** Sends what is pending now, also what was added while an earlier try failed. Throws to be tried again. */
   private async send(): Promise<void> {
-    const { revision, pending, document } = this.state;
-    const edits = pending.slice(0, this.oneByOne ? 1 : MOST_AT_ONCE);
+    const { revision, pending } = this.state;
+    const edits = pending.slice(0, this.oneByOne || revision === 0 ? 1 : MOST_AT_ONCE);
     if (edits.length === 0) return;
-    const answer = await ask<SaveOutcome>(`${documentAddress(this.kind, document.id)}/changes`, { method: 'POST', body: { baseRevision: revision, edits } });
-    if (!answer.ok && isPassing(answer)) {
-      this.dispatch({ type: 'waiting', why: `${answer.problems.join(' ')} ${KEPT_HERE}` });
-      throw new Passing();
+    try {
+      const answer = await (revision === 0 ? this.sendMade(edits[0]!) : this.sendEdits(revision, edits));
+      if (!answer.ok && isPassing(answer)) throw new Passing(answer.problems.join(' '));
+      this.take(answer, edits.map((edit) => edit.id));
+    } catch (error) {
+      const why = error instanceof Passing ? error.message : `This window could not send it: ${String(error)}.`;
+      this.dispatch({ type: 'waiting', why: `${why} ${this.isKept ? KEPT_HERE : NO_ROOM}` });
+      throw error;
     }
-    this.take(answer, edits.map((edit) => edit.id));
   } // prettier-ignore
+
+  private sendEdits(baseRevision: number, edits: readonly Edit[]): Promise<Answer<SaveOutcome>> {
+    return ask(`${documentAddress(this.kind, this.state.document.id)}/changes`, { method: 'POST', body: { baseRevision, edits } });
+  }
+  /** Makes the document that the server does not have yet, once, however often it is sent. */
+  private async sendMade({ id: edit }: Edit): Promise<Answer<SaveOutcome>> {
+    const answer = await ask(`/api/documents/${this.kind}`, { method: 'POST', body: { edit, document: this.state.base, exactly: true } });
+    return answer.ok ? { ...answer, value: { saved: true, revision: 1 } } : answer;
+  }
 
   private take(answer: Answer<SaveOutcome>, ids: readonly string[]): void {
     if (!answer.ok) {
@@ -149,14 +173,29 @@ export class Session<D extends Named> {
 }
 
 const sessions = new Map<string, Session<Named>>();
+const onMade = new Set<() => void>();
+const nameOf = (kind: DocumentKind, id: string): string => `${kind} ${id}`;
 
 /** The window's one session for a document; made from what was just read where there is none. */
 export function sessionOf<D extends Named>(kind: DocumentKind, document: D, revision: number): Session<D> {
-  const key = `${kind} ${document.id}`;
-  const known = sessions.get(key) as Session<D> | undefined;
+  const known = sessions.get(nameOf(kind, document.id)) as Session<D> | undefined;
   if (known) return known;
   const made = new Session(kind, document, revision);
-  sessions.set(key, made as unknown as Session<Named>);
+  sessions.set(nameOf(kind, document.id), made as unknown as Session<Named>);
   return made;
 }
-export const findSession = (kind: DocumentKind, id: string): Session<Named> | null => sessions.get(`${kind} ${id}`) ?? null;
+export const findSession = (kind: DocumentKind, id: string): Session<Named> | null => sessions.get(nameOf(kind, id)) ?? null;
+
+/** Makes a document in this window, stored as soon as it can be; nobody else may have its id. */
+export function makeSession<D extends Named>(kind: DocumentKind, document: D, edits: readonly Edit[] = [{ id: crypto.randomUUID(), diff: { label: `new: ${document.name}`, changes: [] } }]): Session<D> {
+  const made = sessionOf(kind, document, 0);
+  if (edits.length > 0) made.dispatch({ type: 'recovered', revision: 0, edits });
+  for (const listener of onMade) listener();
+  return made;
+} // prettier-ignore
+/** Documents of a kind that the server does not have yet. */
+export const findMade = (kind: DocumentKind): Session<Named>[] => [...sessions.values()].filter((session) => session.kind === kind && session.getState().revision === 0); // prettier-ignore
+export const subscribeMade = (listener: () => void): (() => void) => {
+  onMade.add(listener);
+  return () => onMade.delete(listener);
+};

@@ -2,11 +2,11 @@
 import { useCallback, useEffect, useMemo, useRef, useState, useSyncExternalStore } from 'react';
 import type { DocumentKind } from '@/documents/lists';
 import type { Answer } from '../api';
-import { bringBackDocument, createDocument, deleteDocument, readDocument } from '../documents';
+import { bringBackDocument, deleteDocument, readDocument } from '../documents';
 import { useUnloadGuard } from '../useUnloadGuard';
 import { storedWord, worstOf, type DocumentState, type Named, type StoredWord } from './documentState';
 import { recoverLeft } from './recover';
-import { Session, sessionOf } from './session';
+import { findMade, makeSession, Session, sessionOf, subscribeMade } from './session';
 
 export interface Opened<D extends Named> {
   readonly document: D;
@@ -19,14 +19,15 @@ export interface OpenDocuments<D extends Named> {
   readonly stale: Session<D> | null;
   sessionOf(id: string): Session<D> | null;
   edit(id: string, label: string, change: (document: D) => D): void;
-  create(document: D): Promise<Answer<{ id: string }>>;
+  /** Makes a document under an id that nobody has; shown at once, stored as soon as it can be. */
+  create(document: D): void;
   remove(id: string): Promise<Answer<unknown>>;
   bringBack(id: string): Promise<Answer<unknown>>;
   /** What was said was read. */
   read(): void;
 }
 
-/** All documents of a kind on one screen, each with a session of its own; made, deleted and brought back at once. */
+/** All documents of a kind on one screen, each with a session of its own; made, deleted and brought back there. */
 export function useDocuments<D extends Named>(kind: DocumentKind, opened: readonly Opened<D>[]): OpenDocuments<D> {
   const open = useCallback(
     ({ document, revision }: Opened<D>) => (typeof window === 'undefined' ? new Session(kind, document, revision) : sessionOf(kind, document, revision)),
@@ -54,6 +55,11 @@ export function useDocuments<D extends Named>(kind: DocumentKind, opened: readon
     }
   }, [opened, sessions]);
   useEffect(() => {
+    const take = () => setSessions((list) => [...list, ...(findMade(kind) as unknown as Session<D>[]).filter((made) => !list.includes(made))]); // prettier-ignore
+    take();
+    return subscribeMade(take);
+  }, [kind]);
+  useEffect(() => {
     void recoverLeft();
     const onReturn = () => window.document.visibilityState === 'visible' && sessions.forEach((session) => void session.refresh());
     window.addEventListener('focus', onReturn);
@@ -68,18 +74,15 @@ export function useDocuments<D extends Named>(kind: DocumentKind, opened: readon
       setSessions((list) => [...list.filter((one) => one !== session), session]);
     };
     return {
-      items: states.map((state) => state.document),
+      items: states.filter((state) => !state.gone).map((state) => state.document),
       stored: worstOf(states.map((state) => storedWord(state as unknown as DocumentState))),
       stale: sessions.find((session) => session.getState().stale !== null) ?? null,
       sessionOf: find,
       edit: (id, label, change) => find(id)?.edit(label, change),
       read: () => sessions.forEach((session) => session.dispatch({ type: 'read' })),
-      create: async (document) => {
-        const made = await createDocument(kind, document);
-        if (made.ok) add({ document: { ...document, id: made.value.id }, revision: 1 });
-        return made;
-      },
+      create: (document) => void makeSession(kind, document),
       remove: async (id) => {
+        if (find(id)?.getState().revision === 0) return { ok: false, status: 0, problems: ['It is not stored yet.'] };
         const gone = await deleteDocument(kind, id);
         if (gone.ok) setSessions((list) => list.filter((session) => session.getState().document.id !== id));
         return gone;

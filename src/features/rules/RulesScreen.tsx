@@ -8,7 +8,7 @@ import { useDocument } from '@/client/store/useDocument';
 import { useUndoKeys } from '@/client/useUndoKeys';
 import { screenLinks } from '@/client/screenLinks';
 import { gameIn, profileOf, withGame, type Opponent } from '@/core/people';
-import { freshId, type Profile, type TreeDocument } from '@/core/tree';
+import type { Profile, TreeDocument } from '@/core/tree';
 import { buttonClass } from '@/ui/Field';
 import { StoredStrip } from '@/ui/StoredStrip';
 import { AthleteFields } from './AthleteFields';
@@ -68,24 +68,20 @@ export function RulesScreen({ tree: opened, revision, book: openedBook }: Props)
   const tags = [...new Set(tree.transitions.flatMap((move) => move.tags ?? []))].sort();
 
   /** The tree takes along what it names: new cards and people belong to the tree on which they were written. */
-  const name = ({ kind, id }: Chosen, on: boolean) => {
+  const take = ({ kind, id }: Chosen, itsName: string, on: boolean) => {
     if (kind === 'group') return;
     const field = NAMED_IN[kind];
-    edit(on ? `goes along: ${id}` : `stays here: ${id}`, (now) => {
+    edit(on ? `goes along: ${itsName}` : `stays here: ${itsName}`, (now) => {
       const others = (now[field] ?? []).filter((item) => item !== id);
       return { ...now, [field]: on ? [...others, id] : others };
     });
   };
-  const add = async (kind: BookKind) => {
-    const taken = new Set([...athlete.items, ...opponent.items, ...ruleCard.items, ...group.items].map((item) => item.id));
-    const made = await (book[kind].create as (document: Named) => ReturnType<typeof ruleCard.create>)({
-      ...NEW[kind],
-      id: freshId(NEW[kind].id, taken),
-    });
-    setProblem(made.ok ? null : `${made.problems.join(' ')} Nothing was added; try again.`);
-    if (!made.ok) return;
-    name({ kind, id: made.value.id }, true);
-    setChosen({ kind, id: made.value.id });
+  const add = (kind: BookKind) => {
+    // An id of its own before the server is asked, so that the tree may name what is not stored yet.
+    const id = `${NEW[kind].id}-${crypto.randomUUID().slice(0, 8)}`;
+    (book[kind].create as (document: Named) => void)({ ...NEW[kind], id });
+    take({ kind, id }, NEW[kind].name, true);
+    setChosen({ kind, id });
   };
   const remove = async (what: Chosen, itsName: string) => {
     const gone = await book[what.kind].remove(what.id);
@@ -102,12 +98,12 @@ export function RulesScreen({ tree: opened, revision, book: openedBook }: Props)
     setChosen(removed);
     setRemoved(null);
   };
-  const goes = (kind: keyof typeof NAMED_IN, id: string) => (
+  const goes = (kind: keyof typeof NAMED_IN, { id, name }: Named) => (
     <label className="flex min-h-9 items-center gap-2 text-soft">
       <input
         type="checkbox"
         checked={tree[NAMED_IN[kind]]?.includes(id) ?? false}
-        onChange={(event) => name({ kind, id }, event.target.checked)}
+        onChange={(event) => take({ kind, id }, name, event.target.checked)}
       />
       goes along in the file of “{tree.name}”
     </label>
@@ -126,7 +122,7 @@ export function RulesScreen({ tree: opened, revision, book: openedBook }: Props)
         {kind === 'athlete' && (
           <AthleteFields athlete={found} onChange={(label, patch) => athlete.edit(id, said(label), (now) => ({ ...now, ...patch }))} />
         )}
-        {goes(kind, id)}
+        {goes(kind, found)}
       </PersonCard>
     );
   };
@@ -156,22 +152,22 @@ export function RulesScreen({ tree: opened, revision, book: openedBook }: Props)
         <nav aria-label="Cards">
           <h1 className="text-[29px]">Rules</h1>
           <Entries items={ruleCard.items} chosen={chosen?.kind === 'ruleCard' ? chosen.id : null} onPick={pick('ruleCard')} />
-          <button type="button" className={`${buttonClass} mt-3`} onClick={() => void add('ruleCard')}>
+          <button type="button" className={`${buttonClass} mt-3`} onClick={() => add('ruleCard')}>
             Write a card
           </button>
           <h2 className="mt-6 text-[24px]">People</h2>
           <Entries items={athlete.items} chosen={chosen?.kind === 'athlete' ? chosen.id : null} onPick={pick('athlete')} />
-          <button type="button" className={`${buttonClass} mt-3`} onClick={() => void add('athlete')}>
+          <button type="button" className={`${buttonClass} mt-3`} onClick={() => add('athlete')}>
             Add a person
           </button>
           <h2 className="mt-6 text-[24px]">Opponents</h2>
           <Entries items={opponent.items} chosen={chosen?.kind === 'opponent' ? chosen.id : null} onPick={pick('opponent')} />
-          <button type="button" className={`${buttonClass} mt-3`} onClick={() => void add('opponent')}>
+          <button type="button" className={`${buttonClass} mt-3`} onClick={() => add('opponent')}>
             Add an opponent
           </button>
           <h2 className="mt-6 text-[24px]">Groups</h2>
           <Entries items={group.items} chosen={chosen?.kind === 'group' ? chosen.id : null} onPick={pick('group')} />
-          <button type="button" className={`${buttonClass} mt-3`} onClick={() => void add('group')}>
+          <button type="button" className={`${buttonClass} mt-3`} onClick={() => add('group')}>
             Make a group
           </button>
         </nav>
@@ -199,7 +195,7 @@ export function RulesScreen({ tree: opened, revision, book: openedBook }: Props)
                 onSave={(next) => ruleCard.edit(card.id, `rules: ${next.name}`, (now) => withForm(now, card, next))}
                 onRemove={() => void remove({ kind: 'ruleCard', id: card.id }, card.name)}
               />
-              {goes('ruleCard', card.id)}
+              {goes('ruleCard', card)}
             </>
           )}
           {groupShown && (

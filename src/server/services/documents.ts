@@ -62,13 +62,22 @@ export async function insertFresh(
   return id;
 }
 
-/** Makes a document once, however often the edit is sent. Returns its id. */
-export async function createDocument(context: Context, kind: DocumentKind, given: object, edit: string | null): Promise<Result<string, StoreError>> {
+/** Makes a document once, however often the edit is sent; `exactly` = under its own id or not at all. Returns its id. */
+export async function createDocument(context: Context, kind: DocumentKind, given: object, edit: string | null, { exactly = false } = {}): Promise<Result<string, StoreError>> {
   const checked = checkedDocument(kind, given);
   if (!checked.ok) return checked;
-  const known = edit === null ? [] : await manyKnownEdits(context.db, context.gymId, [edit]);
-  if (known[0]) return ok(known[0].documentId);
-  return ok(await inTransaction(context.db, (tx) => insertFresh(tx, context, kind, checked.value, edit)));
+  const madeBefore = async (db: Db) => (edit === null ? undefined : (await manyKnownEdits(db, context.gymId, [edit]))[0]?.documentId);
+  const known = await madeBefore(context.db);
+  if (known !== undefined) return ok(known);
+  const taken: StoreError = { code: 'refused', problems: [`The gym has something else under the id "${checked.value.id}". Make it again.`] };
+  return inTransaction(context.db, async (tx) => {
+    if (!exactly) return ok(await insertFresh(tx, context, kind, checked.value, edit));
+    const isFree = !(await takenIds(tx, context, kind)).has(checked.value.id);
+    if (isFree && (await insertNew(tx, context, kind, checked.value, edit))) return ok(checked.value.id);
+    // The same edit may have been on its way twice.
+    const meanwhile = await madeBefore(tx);
+    return meanwhile === undefined ? err(taken) : ok(meanwhile);
+  });
 } // prettier-ignore
 
 /**

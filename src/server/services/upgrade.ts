@@ -1,7 +1,6 @@
-import { DOCUMENT_KINDS, kindOf, type DocumentKind, type Moved } from '@/documents';
+import { DOCUMENT_KINDS, DOCUMENT_LISTS, kindOf, type DocumentKind, type Moved } from '@/documents';
 import { inTransaction, type Db } from '../db/client';
 import { deleteRows, insertChanges, manyOlderIds, maybeOneDocument, type StoredRow } from '../queries/documents';
-import { DOCUMENT_LISTS } from '@/documents';
 import { rowsOf } from '@/core/document';
 import { takeBeside } from './beside';
 import type { Context } from './context';

@@ -18,6 +18,6 @@ export const GET = kindRoute('documents', async (context, kind, request) => {
 export const POST = kindRoute('documents/create', async (context, kind, request) => {
   const body = await readJson(request, createSchema);
   if (!body.ok) return body.error;
-  const made = await createDocument(context, kind, body.value.document, body.value.edit);
+  const made = await createDocument(context, kind, body.value.document, body.value.edit, body.value);
   return made.ok ? Response.json({ id: made.value }, { status: 201 }) : refuseError(made.error);
 });
