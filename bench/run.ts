@@ -1,4 +1,5 @@
 import { boardFrames } from './browser';
+import { firstRung } from './firstRung';
 import { boardLayouts } from './layout';
 import { largeBoard } from './largeBoard';
 import { solvers } from './solvers';
@@ -9,7 +10,9 @@ export async function main(args: readonly string[]): Promise<number> {
   const rows = [
     ...(await boardLayouts()),
     ...solvers(),
-    ...(args.includes('core') ? [] : [...(await boardFrames()), ...(await largeBoard()), ...(await sixtyClients())]),
+    ...(args.includes('core')
+      ? []
+      : [...(await boardFrames()), ...(await firstRung()), ...(await largeBoard()), ...(await sixtyClients())]),
   ];
   const width = Math.max(...rows.map((row) => row.what.length));
   for (const row of rows) console.log(`${row.what.padEnd(width)}  ${row.measured.padStart(14)}   wanted ${row.wanted}`);

@@ -5,6 +5,7 @@ import { applyDiff, type Diff } from '@/core/document';
 import { treeInGym, type GymBook } from '@/core/people';
 import { checkTree, type TreeDocument } from '@/core/tree';
 import { letOthersIn } from '@/documents/letOthersIn';
+import { toParts, type Part } from './inParts';
 import { answering, type AnswerTo, type Question, type QuestionKind } from './questions';
 
 let tree: TreeDocument | null = null;
@@ -51,7 +52,7 @@ const api = {
     if (tree) take(tree);
   },
   /** Answers a question about the tree in pieces, so that it can be cancelled without ending the worker. */
-  async ask(id: number, question: Question, onProgress: (share: number) => void): Promise<AnswerTo[QuestionKind]> {
+  async ask(id: number, question: Question, onProgress: (share: number) => void, onPart: (part: Part) => void | Promise<void>): Promise<AnswerTo[QuestionKind]> {
     const about = inGym;
     if (!about) throw new Error('no tree has been loaded');
     const controller = new AbortController();
@@ -59,8 +60,10 @@ const api = {
     const { signal } = controller;
     const mine = turn.then(() => letOthersIn(answering(about, question), { signal, onProgress }));
     turn = mine.catch(() => undefined).finally(() => running.delete(id));
-    return mine;
-  },
+    const { rest, parts } = toParts(await mine);
+    for (const part of parts) await onPart(part);
+    return rest;
+  }, // prettier-ignore
   cancel(id: number): void {
     running.get(id)?.abort();
   },

@@ -2,6 +2,7 @@ import * as Comlink from 'comlink';
 import { diffOf, type TreeDocument } from '@/core/tree';
 import type { GymBook } from '@/core/people';
 import type { AnalysisApi } from './analysis.worker';
+import { fromParts, type Part } from './inParts';
 import type { AnswerTo, Asked, QuestionKind } from './questions';
 
 /** Nobody waits for the answer any more. */
@@ -107,9 +108,10 @@ class Analyst {
           await this.bring(remote, tree, revision, book);
           if (!isWanted()) return;
           // Not waited for here: others may ask meanwhile.
-          void remote.ask(id, question, Comlink.proxy(onProgress)).then(
-            (value) => {
-              if (this.waiting.delete(id)) resolve(value as AnswerTo[K]);
+          const parts: Part[] = [];
+          void remote.ask(id, question, Comlink.proxy(onProgress), Comlink.proxy((part: Part) => void parts.push(part))).then(
+            (rest) => {
+              if (this.waiting.delete(id)) resolve(fromParts(rest as AnswerTo[K], parts));
             },
             (error: unknown) => {
               if (this.waiting.delete(id)) reject(error instanceof Error ? error : new Error(String(error)));

@@ -1,5 +1,5 @@
 'use client';
-import { useEffect, useRef, useState } from 'react';
+import { startTransition, useEffect, useRef, useState } from 'react';
 import type { GymBook } from '@/core/people';
 import type { TreeDocument } from '@/core/tree';
 import { getAnalyst, NotWanted } from './analyst';
@@ -67,7 +67,10 @@ export function useAnswer<K extends QuestionKind>({ tree, revision, book }: Subj
       if (!current) return;
       const tookMs = performance.now() - began;
       // Where nothing came, what was known before stays readable.
-      setKnown((was) => ({ ...(value === null && was ? was : { tree, book, key, question: now, value }), failedFor: failed === null ? null : { tree, key }, tookMs, failed }));
+      // What it brings is drawn in slices of time: typing comes first.
+      startTransition(() =>
+        setKnown((was) => ({ ...(value === null && was ? was : { tree, book, key, question: now, value }), failedFor: failed === null ? null : { tree, key }, tookMs, failed })),
+      );
     };
     const { answer, cancel } = getAnalyst().ask<K>(tree, at, book, now, (share) => current && setProgress(share));
     asked.current = { cancel };

@@ -1,13 +1,21 @@
 'use client';
 import { useEffect, useState, useSyncExternalStore } from 'react';
 import { readDocument } from '@/client/documents';
+import { screenLinks } from '@/client/screenLinks';
 import { findSession } from '@/client/store/session';
+import { queryOf } from '@/contracts/filterQuery';
 import type { TreeDocument } from '@/core/tree';
+import { AppStrip } from '@/ui/AppStrip';
 import { buttonClass } from '@/ui/Field';
-import { BoardScreen } from './BoardScreen';
+import { BOARD_GRID, BoardScreen, SIDE_SHEET } from './BoardScreen';
 import type { OpenedBoard } from './boardState';
 
-type Props = Omit<OpenedBoard, 'tree'> & { readonly treeId: string; readonly name: string };
+type Props = Omit<OpenedBoard, 'tree'> & {
+  readonly treeId: string;
+  readonly name: string;
+  /** Markup of the board's first picture, of this program's own making; empty = it was not drawn. */
+  readonly still: string;
+};
 interface Read {
   readonly tree: TreeDocument;
   readonly revision: number;
@@ -23,10 +31,10 @@ function workedOn(treeId: string, revision: number): Read | null {
 }
 
 /**
- * The board's page comes at once and without the tree, which follows by itself and is drawn in the browser: a server that drew
- * it for everybody would keep everybody waiting.
+ * The board's page comes at once, with a small board's picture and without the tree, which follows by itself and is drawn in
+ * the browser: a server that drew large ones for everybody would keep everybody waiting.
  */
-export function BoardLoader({ treeId, name, revision, ...opened }: Props) {
+export function BoardLoader({ treeId, name, still, revision, ...opened }: Props) {
   const isBrowser = useSyncExternalStore(never, () => true, () => false); // prettier-ignore
   const [read, setRead] = useState<Read | null>(null);
   const [problem, setProblem] = useState<string | null>(null);
@@ -47,25 +55,33 @@ export function BoardLoader({ treeId, name, revision, ...opened }: Props) {
   }, [isKnown, treeId, revision, tries]);
   if (known) return <BoardScreen {...opened} tree={known.tree} revision={known.revision} />;
   return (
-    <main className="p-8">
-      <h1 className="text-[29px] break-words">{name}</h1>
-      {problem === null ? (
-        <p role="status">Fetching the tree …</p>
-      ) : (
-        <>
-          <p role="alert">{problem}</p>
-          <button
-            type="button"
-            className={buttonClass}
-            onClick={() => {
-              setProblem(null);
-              setTries(tries + 1);
-            }}
-          >
-            Try again
-          </button>
-        </>
-      )}
-    </main>
+    <div className="flex h-dvh flex-col">
+      <AppStrip title={name} links={screenLinks(treeId, 'Board', queryOf(opened.filter))} />
+      <main className={BOARD_GRID}>
+        <h1 className="sr-only">{name}: the board</h1>
+        <div className="min-h-0" dangerouslySetInnerHTML={{ __html: still }} />
+        <aside aria-label="Side sheet" className={SIDE_SHEET}>
+          {problem === null ? (
+            <p role="status" className="text-soft">
+              Fetching the tree …
+            </p>
+          ) : (
+            <>
+              <p role="alert">{problem}</p>
+              <button
+                type="button"
+                className={buttonClass}
+                onClick={() => {
+                  setProblem(null);
+                  setTries(tries + 1);
+                }}
+              >
+                Try again
+              </button>
+            </>
+          )}
+        </aside>
+      </main>
+    </div>
   );
 }

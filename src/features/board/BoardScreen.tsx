@@ -30,6 +30,10 @@ import { useScene } from './useScene';
 import { caretAnchor, routesThrough } from './viewModel';
 
 const ROUND_SECONDS = 300;
+/** Picture and side sheet, beside or under each other. */
+export const BOARD_GRID =
+  'grid min-h-0 flex-1 grid-cols-[minmax(0,1fr)_300px] max-[900px]:grid-cols-1 max-[900px]:grid-rows-[60vh_auto] max-[900px]:overflow-auto';
+export const SIDE_SHEET = 'overflow-y-auto border-l-2 border-ink p-4 max-[900px]:border-t-2 max-[900px]:border-l-0';
 
 export function BoardScreen(opened: OpenedBoard) {
   const { state, dispatch, edits } = useBoard(opened);
@@ -112,7 +116,7 @@ export function BoardScreen(opened: OpenedBoard) {
         why={[edits.stored.why]}
         onRead={edits.stored.word === WAITS ? undefined : () => edits.session.dispatch({ type: 'read' })}
       />
-      <main className="grid min-h-0 flex-1 grid-cols-[minmax(0,1fr)_300px] max-[900px]:grid-cols-1 max-[900px]:grid-rows-[60vh_auto] max-[900px]:overflow-auto">
+      <main className={BOARD_GRID}>
         <h1 className="sr-only">{tree.name}: the board</h1>
         <div className="flex min-h-0 flex-col">
           {view === 'route' && <RouteBar tree={shown} routes={routes} at={state.route} gripsOn={gripsOn} dispatch={dispatch} />}
@@ -129,7 +133,7 @@ export function BoardScreen(opened: OpenedBoard) {
             />
           </div>
         </div>
-        <aside aria-label="Side sheet" className="overflow-y-auto border-l-2 border-ink p-4 max-[900px]:border-t-2 max-[900px]:border-l-0">
+        <aside aria-label="Side sheet" className={SIDE_SHEET}>
           {!onBoard && caret?.kind === 'guard' && <p className="text-soft">Type on the board.</p>}
           {position && sheet === 'rung' ? (
             <RungSheet

@@ -1,7 +1,7 @@
 'use client';
 import { idToAddress } from '@/contracts/address';
 import Link from 'next/link';
-import { useState, type Dispatch } from 'react';
+import type { Dispatch } from 'react';
 import { SetAside } from '@/client/SetAside';
 import { Working } from '@/client/Working';
 import type { TreeSheet } from '@/workers/sheet';
@@ -12,6 +12,7 @@ import { plural } from '@/ui/figures';
 import { AboutTree } from './AboutTree';
 import type { BoardAction } from './boardState';
 import { combinationCaret } from './branch';
+import { Fold } from './Fold';
 import { LadderSections } from './LadderSections';
 import { TodoSections } from './TodoSections';
 import { FINDING_KINDS, findingText } from './wording';
@@ -76,42 +77,6 @@ function Item({ tree, of, finding, dispatch }: ItemProps) {
   );
 }
 
-const LISTED = 80;
-
-interface KindProps extends Pick<Props, 'tree' | 'dispatch'> {
-  readonly of: TreeDocument;
-  readonly title: string;
-  readonly items: readonly Finding[];
-  /** Open from the start. */
-  readonly begins: boolean;
-}
-
-/** The findings of one kind. Those of a closed kind are not drawn, and of a long one the first: a dense tree has thousands. */
-function Kind({ tree, of, title, items, begins, dispatch }: KindProps) {
-  const [open, setOpen] = useState(begins);
-  const [all, setAll] = useState(false);
-  const shown = all ? items : items.slice(0, LISTED);
-  return (
-    <details open={open} onToggle={(event) => setOpen(event.currentTarget.open)}>
-      <summary className="mt-3 min-h-8 font-figure text-[15px] font-semibold tracking-wide uppercase">
-        {title} <span className="text-red">{items.length}</span>
-      </summary>
-      {open && (
-        <ul>
-          {shown.map((finding) => (
-            <Item key={finding.key} tree={tree} of={of} finding={finding} dispatch={dispatch} />
-          ))}
-        </ul>
-      )}
-      {open && shown.length < items.length && (
-        <button type="button" className="min-h-9 underline" onClick={() => setAll(true)}>
-          Show the other {items.length - shown.length}
-        </button>
-      )}
-    </details>
-  );
-}
-
 /** How many ways lead from a guard to a goal: by places passed, and counting parallel answers apart. */
 function Ways({ tree, findings, dispatch }: Pick<Props, 'tree' | 'dispatch'> & { findings: Findings }) {
   const goals = tree.owner === 'passer' ? 'a settled pin, the back or a submission' : 'a sweep, a submission or open space';
@@ -167,17 +132,10 @@ export function FindingsSheet({ tree, of: spoken, answer, dispatch }: Props) {
       )}
       {FINDING_KINDS.map(([kind, title]) => {
         const items = open.filter((finding) => finding.kind === kind);
-        if (items.length === 0) return null;
         return (
-          <Kind
-            key={kind}
-            tree={tree}
-            of={of}
-            title={title}
-            items={items}
-            begins={kind === 'unanswered' || kind === 'uncovered'}
-            dispatch={dispatch}
-          />
+          <Fold key={kind} title={title} count={items.length} begins={kind === 'unanswered' || kind === 'uncovered'} urgent>
+            {() => items.map((finding) => <Item key={finding.key} tree={tree} of={of} finding={finding} dispatch={dispatch} />)}
+          </Fold>
         );
       })}
       <TodoSections tree={spoken.seen} sheet={value} dispatch={dispatch} />

@@ -13,8 +13,6 @@ interface Props {
   readonly dispatch: Dispatch<BoardAction>;
 }
 
-const LISTED = 40;
-
 /** The climb in lines: the deepest falls, upper lines won first, and loops that cost nothing. */
 export function LadderSections({ tree, ladder, loops, dispatch }: Props) {
   const { moves, gaps, largestRegress } = ladder;
@@ -36,15 +34,15 @@ export function LadderSections({ tree, ladder, loops, dispatch }: Props) {
   return (
     <>
       <Fold title="Falls, deepest first" count={falls.length}>
-        {falls.slice(0, LISTED).map(({ transition, lost }) =>
+        {() => falls.map(({ transition, lost }) =>
           item(transition, fromOf(transition), `${plural(lost, 'line')} lost${lost === largestRegress.lost ? ', the most at once' : ''}: ${say(transition)}`),
         )}
       </Fold>
       <Fold title="Upper lines first" count={gaps.length}>
-        {gaps.map(({ position, missing }) => item(position, position, `holds ${positionOf(index, position).lines.join(', ')} without ${missing.join(', ')}`))}
+        {() => gaps.map(({ position, missing }) => item(position, position, `holds ${positionOf(index, position).lines.join(', ')} without ${missing.join(', ')}`))}
       </Fold>
       <Fold title="Loops that cost nothing" count={loops.length}>
-        {loops.slice(0, LISTED).map((loop) => item(loop.join('>'), loop[0]!, `→ ${loop.slice(1).map((id) => nameOf(id)).join(' → ')} → back again`))}
+        {() => loops.map((loop) => item(loop.join('>'), loop[0]!, `→ ${loop.slice(1).map((id) => nameOf(id)).join(' → ')} → back again`))}
       </Fold>
     </>
   ); // prettier-ignore

@@ -40,13 +40,7 @@ function Ticks({ placed }: { placed: PlacedRung }) {
 }
 
 /** One rung: its sections, its name, what stands above and hangs below it. Purely drawn; the rung's button lies over it. */
-export const RungShape = memo(function RungShape({
-  placed,
-  mark,
-}: {
-  placed: PlacedRung;
-  mark: 'none' | 'hovered' | 'selected' | 'faded';
-}) {
+const RungShape = memo(function RungShape({ placed, mark }: { placed: PlacedRung; mark: 'none' | 'hovered' | 'selected' | 'faded' }) {
   const { rung, x, y, width, thickness, sections } = placed;
   const below = rung.zone === 'under' || rung.zone === 'ground';
   const bar = rung.hub || (rung.ends && !below) ? 'fill-red' : below ? 'fill-his' : 'fill-ink';
@@ -147,4 +141,16 @@ export const RungShape = memo(function RungShape({
       )}
     </g>
   );
+});
+
+interface ShapesProps {
+  readonly rungs: readonly PlacedRung[];
+  readonly faded: ReadonlySet<string>;
+  /** Each is one of these rungs, or null. */
+  readonly selected: string | null;
+  readonly hovered: string | null;
+}
+export const RungShapes = memo(function RungShapes({ rungs, faded, selected, hovered }: ShapesProps) {
+  const markOf = (id: string) => (faded.has(id) ? 'faded' : id === selected ? 'selected' : id === hovered ? 'hovered' : 'none');
+  return rungs.map((placed) => <RungShape key={placed.rung.id} placed={placed} mark={markOf(placed.rung.id)} />);
 });

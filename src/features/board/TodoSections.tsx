@@ -29,57 +29,69 @@ export function TodoSections({ tree, sheet, dispatch }: Props) {
   return (
     <>
       <Fold title="Announced, not taught" count={todo.announced.length + todo.continuations.length}>
-        {todo.announced.map((item) =>
-          line(
-            item.position,
-            item.position,
-            `${item.taught} of ${plural(item.announced, 'branch', 'branches')} taught; open: ${item.open.map((id) => sayMine(index.transitions.get(id)!.name)).join(', ')}`,
+        {() => [
+          ...todo.announced.map((item) =>
+            line(
+              item.position,
+              item.position,
+              `${item.taught} of ${plural(item.announced, 'branch', 'branches')} taught; open: ${item.open.map((id) => sayMine(index.transitions.get(id)!.name)).join(', ')}`,
+            ),
           ),
-        )}
-        {todo.continuations.map((item) => line(`link ${item.position}`, item.position, `goes on in the tree “${item.tree}”`))}
+          ...todo.continuations.map((item) => line(`link ${item.position}`, item.position, `goes on in the tree “${item.tree}”`)),
+        ]}
       </Fold>
       <Fold title="Wording not sure" count={positions.length + values.length + transitions.length}>
-        {positions.map((id) => line(id, id, 'the name'))}
-        {values.map((item) =>
-          line(
-            `${item.position} ${item.value}`,
-            item.position,
-            `“${findValue(positionOf(index, item.position), item.value)?.value.name ?? item.value}”`,
+        {() => [
+          ...positions.map((id) => line(id, id, 'the name')),
+          ...values.map((item) =>
+            line(
+              `${item.position} ${item.value}`,
+              item.position,
+              `“${findValue(positionOf(index, item.position), item.value)?.value.name ?? item.value}”`,
+            ),
           ),
-        )}
-        {transitions.map((id) => line(id, fromOf(id), sayMine(index.transitions.get(id)!.name)))}
+          ...transitions.map((id) => line(id, fromOf(id), sayMine(index.transitions.get(id)!.name))),
+        ]}
       </Fold>
       <Fold title="From the catalogue, to confirm" count={unconfirmed.positions.length + unconfirmed.transitions.length}>
-        {unconfirmed.positions.map((id) => line(id, id, ''))}
-        {unconfirmed.transitions.map((id) => line(id, fromOf(id), index.transitions.get(id)!.name))}
+        {() => [
+          ...unconfirmed.positions.map((id) => line(id, id, '')),
+          ...unconfirmed.transitions.map((id) => line(id, fromOf(id), index.transitions.get(id)!.name)),
+        ]}
       </Fold>
       <Fold title="Ways to the back" count={backTakes.length}>
-        {backTakes.map((item) => {
-          const cue = sayWhen(positionOf(index, item.position), index.transitions.get(item.transition)!.when);
-          return line(
-            item.transition,
-            item.position,
-            `${cue === '' ? '' : `${cue}: `}${sayMine(index.transitions.get(item.transition)!.name)}`,
-          );
-        })}
+        {() =>
+          backTakes.map((item) => {
+            const cue = sayWhen(positionOf(index, item.position), index.transitions.get(item.transition)!.when);
+            return line(
+              item.transition,
+              item.position,
+              `${cue === '' ? '' : `${cue}: `}${sayMine(index.transitions.get(item.transition)!.name)}`,
+            );
+          })
+        }
       </Fold>
       <Fold title="From below to on top, and back" count={roles.length}>
-        {roles.map(({ transition, to }) =>
-          line(
-            transition,
-            fromOf(transition),
-            `${sayMove(index.transitions.get(transition)!)}: then I am ${to === 'top' ? 'on top' : 'below'}`,
-          ),
-        )}
+        {() =>
+          roles.map(({ transition, to }) =>
+            line(
+              transition,
+              fromOf(transition),
+              `${sayMove(index.transitions.get(transition)!)}: then I am ${to === 'top' ? 'on top' : 'below'}`,
+            ),
+          )
+        }
       </Fold>
       <Fold title="Hubs" count={hubs.length}>
-        {hubs.map((hub) =>
-          line(
-            hub.position,
-            hub.position,
-            `${plural(hub.starts, 'start')} pass it, ${hub.entries} ways in, ${hub.exits} on${hub.necessaryFor > 0 ? `, ${plural(hub.necessaryFor, 'goal')} hang on it` : ''}`,
-          ),
-        )}
+        {() =>
+          hubs.map((hub) =>
+            line(
+              hub.position,
+              hub.position,
+              `${plural(hub.starts, 'start')} pass it, ${hub.entries} ways in, ${hub.exits} on${hub.necessaryFor > 0 ? `, ${plural(hub.necessaryFor, 'goal')} hang on it` : ''}`,
+            ),
+          )
+        }
       </Fold>
     </>
   );

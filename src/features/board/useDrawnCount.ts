@@ -1,10 +1,10 @@
 import { useEffect, useState } from 'react';
 
-const AT_ONCE = 160;
-const STEP = 12;
+const AT_ONCE = 27;
+const STEP = 1;
 const STEP_MS = 8;
 
-/** How many of many things are drawn: a usual board's at once, a huge one's a few at a time, so that nothing freezes. */
+/** How many of many parts are drawn: a usual board's at once, a huge one's one after the other, so that nothing freezes. */
 export function useDrawnCount(total: number): number {
   const [count, setCount] = useState(STEP);
   useEffect(() => {

@@ -2,6 +2,7 @@
 import { select } from 'd3-selection';
 import { zoom, zoomIdentity, type ZoomBehavior, type ZoomTransform } from 'd3-zoom';
 import { useCallback, useEffect, useRef, type RefObject } from 'react';
+import { LARGEST, READABLE } from './viewModel';
 
 export interface ZoomApi {
   readonly svg: RefObject<SVGSVGElement | null>;
@@ -23,9 +24,6 @@ export interface World {
 
 /** A caret's line and its list, in px. */
 const LIST_HEIGHT = 364;
-/** Below this the words are too small: the board is then larger than the window. */
-const READABLE = 0.84;
-
 /** Pan and zoom by d3-zoom straight on the scene's transform, so that React draws nothing while the coach pans. */
 export function useZoom(anchor: { x: number; y: number } | null): ZoomApi {
   const svg = useRef<SVGSVGElement>(null);
@@ -74,7 +72,7 @@ export function useZoom(anchor: { x: number; y: number } | null): ZoomApi {
       const { clientWidth, clientHeight } = svg.current!;
       const across = clientWidth / world.width;
       const whole = Math.min(across, clientHeight / (world.ground - world.top));
-      const k = Math.min(1.25, readable ? Math.max(whole, Math.min(across, READABLE)) : whole);
+      const k = Math.min(LARGEST, readable ? Math.max(whole, Math.min(across, READABLE)) : whole);
       const spare = clientHeight - (world.ground - world.top) * k;
       apply(
         zoomIdentity

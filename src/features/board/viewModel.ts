@@ -6,6 +6,10 @@ import type { BoardState, Caret } from './boardState';
 const MAP_GRID: Grid = { columns: 8, rungWidth: 85 };
 const CLOSE_GRID: Grid = { columns: 6, rungWidth: 118 };
 const ROUTE_LIMIT = 60;
+/** Drawn smaller than this the words cannot be read: the board is then larger than the window. */
+export const READABLE = 0.84;
+/** A small board is not blown up further than this. */
+export const LARGEST = 1.25;
 
 /** Routes through a position, shortest first; budgeted, since a dense tree has millions. */
 export const routesThrough = (tree: TreeDocument, id: PositionId | null): PositionId[][] =>

@@ -1,5 +1,4 @@
 import type { Metadata } from 'next';
-import { preload } from 'react-dom';
 import { openTree, type SearchedTreePage } from '@/app/openTree';
 import { idToAddress } from '@/contracts/address';
 import { boardParamsSchema } from '@/contracts/boardParams';
@@ -7,6 +6,7 @@ import { filterFromParams } from '@/contracts/filter';
 import { guardOf } from '@/core/board';
 import { BoardLoader } from '@/features/board/BoardLoader';
 import { findBook, findLastTouched } from '@/server/services/trees';
+import { stillOf } from './still';
 
 export const metadata: Metadata = { title: 'Board' };
 
@@ -26,6 +26,12 @@ export default async function BoardPage({ params, searchParams }: SearchedTreePa
     filter: filterFromParams(found),
     book: await findBook(context, tree.id),
   };
-  preload(`/api/documents/tree/${idToAddress(tree.id)}?at=${revision}`, { as: 'fetch', crossOrigin: 'anonymous' });
-  return <BoardLoader key={tree.id} treeId={tree.id} name={tree.name} revision={revision} {...opened} />;
+  const still = stillOf({ tree, revision, ...opened });
+  return (
+    <>
+      {/* Asked for while the program is still on its way. */}
+      <link rel="preload" as="fetch" crossOrigin="anonymous" href={`/api/documents/tree/${idToAddress(tree.id)}?at=${revision}`} />
+      <BoardLoader key={tree.id} still={still} treeId={tree.id} name={tree.name} revision={revision} {...opened} />
+    </>
+  );
 }
