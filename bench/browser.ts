@@ -1,3 +1,4 @@
+import { gzipSync } from 'node:zlib';
 import { formatTreeFile } from '@/core/notation';
 import { launch } from '../tests/e2e/browser';
 import { removeFolder, startServer } from '../tests/e2e/server';
@@ -9,7 +10,7 @@ const PAGES = ['/board/league-evening', '/odds/league-evening', '/class/league-e
 interface Frames {
   readonly fps: number;
   readonly longestTask: number;
-  readonly scripts: number;
+  readonly scripts: readonly string[];
 }
 
 /** Pans a board of 300 positions with the mouse; frames per second and the longest task while it moves. */
@@ -43,17 +44,25 @@ async function panBoard(baseUrl: string, treeId: string): Promise<Frames> {
     return await page.evaluate(() => {
       const { frames, tasks } = window as unknown as { frames: number[]; tasks: { start: number; ms: number }[] };
       const gaps = frames.slice(1).map((at, i) => at - frames[i]!).sort((a, b) => a - b); // prettier-ignore
-      const scripts = performance.getEntriesByType('resource').filter((entry) => /\.js(\?|$)/.test(entry.name));
+      const scripts = performance.getEntriesByType('resource').map((entry) => entry.name).filter((name) => /\.js(\?|$)/.test(name)); // prettier-ignore
       return {
         fps: 1000 / gaps[Math.floor(gaps.length / 2)]!,
         longestTask: Math.max(0, ...tasks.filter((task) => task.start > frames[0]!).map((task) => task.ms)),
-        scripts: scripts.reduce((sum, entry) => sum + (entry as PerformanceResourceTiming).encodedBodySize, 0),
+        scripts,
       };
     });
   } finally {
     await browser.close();
   }
 }
+
+/** Bytes of files, packed; the server itself sends them as they are. */
+const packed = async (addresses: readonly string[]): Promise<number> => {
+  const sizes = await Promise.all(
+    addresses.map(async (address) => gzipSync(new Uint8Array(await (await fetch(address)).arrayBuffer())).length),
+  );
+  return sizes.reduce((sum, size) => sum + size, 0);
+};
 
 export async function boardFrames(): Promise<Row[]> {
   const server = await startServer([]);
@@ -65,7 +74,7 @@ export async function boardFrames(): Promise<Row[]> {
     const rows: Row[] = [
       { what: 'panning a board of 300 positions, median frames a second', measured: fps.toFixed(0), wanted: '60' },
       { what: '  longest task while panning (0 = none above 50 ms)', measured: ms(longestTask), wanted: '< 50 ms' },
-      { what: 'first load of the board, script as sent (gzip)', measured: `${(scripts / 1000).toFixed(0)} kB`, wanted: '≤ 250 kB' },
+      { what: 'first load of the board, script (gzip)', measured: `${((await packed(scripts)) / 1000).toFixed(0)} kB`, wanted: '≤ 250 kB' },
     ];
     for (const page of PAGES) rows.push({ what: `page ${page}, median of 21`, measured: ms(await medianMs(21, async () => (await fetch(server.baseUrl + page)).text())), wanted: '< 100 ms' }); // prettier-ignore
     return rows;

@@ -1,4 +1,4 @@
-import Link from 'next/link';
+import { PageLink } from '@/ui/PageLink';
 
 export default function NotFound() {
   return (
@@ -6,13 +6,13 @@ export default function NotFound() {
       <h1 className="text-[29px]">There is nothing here</h1>
       <p>
         The tree may have been deleted or renamed.{' '}
-        <Link href="/files" className="underline">
+        <PageLink href="/files" className="underline">
           See all trees
-        </Link>{' '}
+        </PageLink>{' '}
         or{' '}
-        <Link href="/" className="underline">
+        <PageLink href="/" className="underline">
           go to the last one worked on
-        </Link>
+        </PageLink>
         .
       </p>
     </main>

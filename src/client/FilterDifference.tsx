@@ -1,5 +1,5 @@
 import { idToAddress } from '@/contracts/address';
-import Link from 'next/link';
+import { PageLink } from '@/ui/PageLink';
 import { useMemo } from 'react';
 import { groupBy } from '@/core/base';
 import { sayContact, type Vanishing } from '@/core/grips';
@@ -40,9 +40,9 @@ function HoldsGone({ tree, holds }: { tree: TreeDocument; holds: readonly Vanish
       <ul>
         {moves.slice(0, LISTED).map(([id, items]) => (
           <li key={id}>
-            <Link className="inline-block min-h-7 hover:underline" href={`/grips/${idToAddress(tree.id)}?at=${encodeURIComponent(id)}`}>
+            <PageLink className="inline-block min-h-7 hover:underline" href={`/grips/${idToAddress(tree.id)}?at=${encodeURIComponent(id)}`}>
               {sayMove(indexOf(tree).transitions.get(id)!)}: {[...new Set(items.map(({ contact }) => sayContact(contact)))].join('; ')}
-            </Link>
+            </PageLink>
           </li>
         ))}
       </ul>

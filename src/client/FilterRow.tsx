@@ -1,6 +1,6 @@
 'use client';
 import { idToAddress } from '@/contracts/address';
-import Link from 'next/link';
+import { PageLink } from '@/ui/PageLink';
 import type { ReactNode } from 'react';
 import type { Filter } from '@/core/structure';
 import { CONTEXT_WORDS, RANGES, type Context, type TreeDocument } from '@/core/tree';
@@ -121,9 +121,9 @@ export function FilterRow({ tree, filter, onFilter, children }: Props) {
       />
       {children}
       <p className="text-[13px]">
-        <Link href={`/rules/${idToAddress(tree.id)}`} className="mr-3 inline-block py-1 text-soft underline">
+        <PageLink href={`/rules/${idToAddress(tree.id)}`} className="mr-3 inline-block py-1 text-soft underline">
           Cards
-        </Link>
+        </PageLink>
         {gone.length > 0 && <span className="mr-3 text-red">No longer in the gym, and left out: {gone.join(', ')}.</span>}
         {ruleSet && <span className="text-red">Check the current rule book{ruleSet.date ? `, card of ${ruleSet.date}` : ''}.</span>}
       </p>

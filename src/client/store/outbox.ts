@@ -19,17 +19,14 @@ export interface Left extends Kept {
 const PREFIX = 'red-ladder/outbox/';
 const lockName = (page: string): string => `red-ladder-window-${page}`;
 
-let claimed: { readonly page: string; readonly isHeld: Promise<void> } | null = null;
+let claimed: { readonly page: string } | null = null;
 /** This page's own name: after a reload another one, so that what is kept anew never covers what was left behind. */
 function claim() {
   if (claimed) return claimed;
   const page = crypto.randomUUID();
   // A lock held for as long as the page lives tells the others whose edits are in good hands.
-  const isHeld = new Promise<void>((resolve) => {
-    if (!('locks' in navigator)) return resolve();
-    void navigator.locks.request(lockName(page), () => (resolve(), new Promise<void>(() => undefined)));
-  });
-  return (claimed = { page, isHeld });
+  if ('locks' in navigator) void navigator.locks.request(lockName(page), () => new Promise<void>(() => undefined));
+  return (claimed = { page });
 }
 
 function put(place: string, kept: Kept): boolean {
@@ -69,18 +66,25 @@ function readKept(place: string): Left | null {
   }
 }
 
-/** What pages that are gone have left behind, oldest name first. */
-export async function findLeft(): Promise<Left[]> {
-  const { page, isHeld } = claim();
-  await isHeld;
-  const held = 'locks' in navigator ? ((await navigator.locks.query()).held ?? []).map((lock) => lock.name) : [];
-  const left: Left[] = [];
-  for (const place of Object.keys(localStorage).filter((name) => name.startsWith(PREFIX)).sort()) {
-    const owner = place.slice(PREFIX.length).split('/')[0]!;
-    if (owner === page || held.includes(lockName(owner))) continue;
-    const kept = readKept(place);
-    if (kept) left.push(kept);
-    else forget(place);
+const leftBy = (owner: string): Left[] =>
+  Object.keys(localStorage)
+    .filter((place) => place.startsWith(`${PREFIX}${owner}/`))
+    .sort()
+    .flatMap((place) => readKept(place) ?? []);
+
+const watched = new Set<string>();
+/**
+ * Calls back with what each other page has left behind: at once if it is gone, else when it goes. Only one page at a time
+ * takes up what the same page has left.
+ */
+export function whenLeft(take: (left: readonly Left[]) => Promise<void>): void {
+  const { page } = claim();
+  const places = Object.keys(localStorage).filter((place) => place.startsWith(PREFIX));
+  for (const owner of new Set(places.map((place) => place.slice(PREFIX.length).split('/')[0]!))) {
+    if (owner === page || watched.has(owner)) continue;
+    watched.add(owner);
+    const takeNow = () => take(leftBy(owner)).finally(() => watched.delete(owner));
+    if ('locks' in navigator) void navigator.locks.request(lockName(owner), takeNow);
+    else void takeNow();
   }
-  return left;
-} // prettier-ignore
+}

@@ -1,11 +1,10 @@
 import type { Named } from './documentState';
 import { ask, isPassing } from '../api';
-import { adopt, findLeft, type Left } from './outbox';
+import { adopt, whenLeft, type Left } from './outbox';
 import { documentAddress, findSession, makeSession, sessionOf, type Session } from './session';
 
 const TRY_AGAIN_MS = 5000;
 const GONE = [404, 410];
-let running: Promise<void> | null = null;
 
 /** The session that goes on with it; null = it cannot be had now. */
 async function sessionFor({ kind, id, made }: Left): Promise<Session<Named> | 'later' | null> {
@@ -17,19 +16,14 @@ async function sessionFor({ kind, id, made }: Left): Promise<Session<Named> | 'l
   return isPassing(read) && !GONE.includes(read.status) ? 'later' : null;
 }
 
-async function recoverNow(): Promise<void> {
-  let isLater = false;
-  for (const left of await findLeft()) {
+async function recover(all: readonly Left[]): Promise<void> {
+  for (const left of all) {
     const session = await sessionFor(left);
-    if (session === 'later') isLater = true;
+    if (session === 'later') setTimeout(recoverLeft, TRY_AGAIN_MS);
     // A document that was deleted may be brought back: what was done to it stays kept, and is asked about by the next screen.
     else session?.recover(adopt(left));
   }
-  if (isLater) setTimeout(() => void recoverLeft(), TRY_AGAIN_MS);
 }
 
-/** Takes up what pages that are gone could not store: also of documents that no screen shows now. */
-export function recoverLeft(): Promise<void> {
-  running ??= recoverNow().finally(() => (running = null));
-  return running;
-}
+/** Takes up what pages that are gone could not store, and what those that are open leave when they go. */
+export const recoverLeft = (): void => whenLeft(recover);

@@ -33,7 +33,7 @@ export function useDocument<D extends Named>(kind: DocumentKind, opened: { reado
     session.opened({ document, revision }, quiet);
   }, [session, document, revision, quiet]);
   useEffect(() => {
-    void recoverLeft();
+    recoverLeft();
     const onReturn = () => {
       if (window.document.visibilityState === 'visible') void session.refresh();
     };

@@ -60,7 +60,7 @@ export function useDocuments<D extends Named>(kind: DocumentKind, opened: readon
     return subscribeMade(take);
   }, [kind]);
   useEffect(() => {
-    void recoverLeft();
+    recoverLeft();
     const onReturn = () => window.document.visibilityState === 'visible' && sessions.forEach((session) => void session.refresh());
     window.addEventListener('focus', onReturn);
     return () => window.removeEventListener('focus', onReturn);

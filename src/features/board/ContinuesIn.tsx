@@ -1,5 +1,5 @@
 import { idToAddress } from '@/contracts/address';
-import Link from 'next/link';
+import { PageLink } from '@/ui/PageLink';
 import { useState } from 'react';
 import { listDocuments, readDocument } from '@/client/documents';
 import type { Position } from '@/core/tree';
@@ -39,9 +39,9 @@ export function ContinuesIn({ position, onChange }: Props) {
   if (link)
     return (
       <p>
-        <Link className="underline" href={`/board/${idToAddress(link.tree)}?show=hub&at=${encodeURIComponent(link.position)}`}>
+        <PageLink className="underline" href={`/board/${idToAddress(link.tree)}?show=hub&at=${encodeURIComponent(link.position)}`}>
           Goes on in “{link.tree}”
-        </Link>{' '}
+        </PageLink>{' '}
         <button type="button" className="min-h-8 text-red underline" onClick={() => onChange('link removed', { continuesIn: undefined })}>
           Remove the link
         </button>

@@ -1,6 +1,6 @@
 'use client';
 import { idToAddress } from '@/contracts/address';
-import Link from 'next/link';
+import { PageLink } from '@/ui/PageLink';
 import type { Dispatch } from 'react';
 import { SetAside } from '@/client/SetAside';
 import { Working } from '@/client/Working';
@@ -57,12 +57,12 @@ function Item({ tree, of, finding, dispatch }: ItemProps) {
       <p className="text-soft">{text.why}</p>
       <SetAside onReason={dismiss}>
         {finding.kind === 'grips' ? (
-          <Link
+          <PageLink
             className="min-h-8 font-medium underline decoration-red decoration-2 underline-offset-4"
             href={`/grips/${idToAddress(tree.id)}?${finding.transition === null ? `place=${encodeURIComponent(finding.position)}` : `at=${encodeURIComponent(finding.transition)}`}`}
           >
             {text.action}
-          </Link>
+          </PageLink>
         ) : (
           <button
             type="button"

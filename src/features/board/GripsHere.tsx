@@ -1,6 +1,6 @@
 import { idToAddress } from '@/contracts/address';
 import type { Dispatch } from 'react';
-import Link from 'next/link';
+import { PageLink } from '@/ui/PageLink';
 import { contactKey, sayContact, type OnArrival } from '@/core/grips';
 import type { Contact, Position, TreeDocument } from '@/core/tree';
 import type { BoardAction } from './boardState';
@@ -56,12 +56,12 @@ export function GripsHere({ tree, position, arrival, on, dispatch }: Props) {
         </button>
       )}
       {arrival && mine.length + sure.length + here.length === 0 && <p className="text-soft">Who holds what here is not said yet.</p>}
-      <Link
+      <PageLink
         className="inline-block min-h-8 py-1 underline"
         href={`/grips/${idToAddress(tree.id)}?place=${encodeURIComponent(position.id)}`}
       >
         Say what is held
-      </Link>
+      </PageLink>
     </section>
   );
 }

@@ -40,12 +40,19 @@ function Ticks({ placed }: { placed: PlacedRung }) {
 }
 
 /** One rung: its sections, its name, what stands above and hangs below it. Purely drawn; the rung's button lies over it. */
-const RungShape = memo(function RungShape({ placed, mark }: { placed: PlacedRung; mark: 'none' | 'hovered' | 'selected' | 'faded' }) {
+const RungShape = memo(function RungShape({
+  placed,
+  mark,
+}: {
+  placed: PlacedRung;
+  mark: 'none' | 'hovered' | 'selected' | 'faded' | 'brief';
+}) {
   const { rung, x, y, width, thickness, sections } = placed;
   const below = rung.zone === 'under' || rung.zone === 'ground';
   const bar = rung.hub || (rung.ends && !below) ? 'fill-red' : below ? 'fill-his' : 'fill-ink';
   const words = below ? 'fill-his' : 'fill-ink';
   const nameEnd = placed.name.at(-1);
+  const isBrief = mark === 'brief';
   // Filtered out: hair-thin and nameless, in its place.
   if (mark === 'faded') return <line x1={x} x2={x + width} y1={y + thickness / 2} y2={y + thickness / 2} className="stroke-hair" />;
   return (
@@ -75,26 +82,28 @@ const RungShape = memo(function RungShape({ placed, mark }: { placed: PlacedRung
           </text>
         </>
       )}
-      {sections.flatMap((item) =>
-        item.feet.map((foot) => (
-          <path key={`${item.x} ${foot}`} d={`M${foot},${y + thickness}v6m-3,0h6`} className="fill-none stroke-his" strokeWidth={1.6} />
-        )),
-      )}
-      {sections.flatMap((item) =>
-        item.labels.map((label, line) => (
-          <text
-            key={`${item.x} ${line}`}
-            x={label.x}
-            y={label.y}
-            fontSize={rung.hub ? 13 : 12.5}
-            fontWeight={500}
-            className={`halo ${item.section.broken ? 'fill-red' : 'fill-his'}`}
-          >
-            {label.text}
-          </text>
-        )),
-      )}
-      {(rung.zone === 'ladder' || rung.zone === 'back') && !rung.hub && <Ticks placed={placed} />}
+      {!isBrief &&
+        sections.flatMap((item) =>
+          item.feet.map((foot) => (
+            <path key={`${item.x} ${foot}`} d={`M${foot},${y + thickness}v6m-3,0h6`} className="fill-none stroke-his" strokeWidth={1.6} />
+          )),
+        )}
+      {!isBrief &&
+        sections.flatMap((item) =>
+          item.labels.map((label, line) => (
+            <text
+              key={`${item.x} ${line}`}
+              x={label.x}
+              y={label.y}
+              fontSize={rung.hub ? 13 : 12.5}
+              fontWeight={500}
+              className={`halo ${item.section.broken ? 'fill-red' : 'fill-his'}`}
+            >
+              {label.text}
+            </text>
+          )),
+        )}
+      {!isBrief && (rung.zone === 'ladder' || rung.zone === 'back') && !rung.hub && <Ticks placed={placed} />}
       {placed.name.map((label, i) => (
         <text
           key={i}
@@ -116,18 +125,19 @@ const RungShape = memo(function RungShape({ placed, mark }: { placed: PlacedRung
           </text>
         </g>
       )}
-      {placed.stubs.map((label) => (
-        <g key={`stub ${label.text}`}>
-          <path
-            d={label.text === '' ? `M${label.x - 8},${y}l8,-8` : `M${label.x - 4},${label.y - 3}l-5,8`}
-            className="fill-none stroke-route"
-          />
-          <text x={label.x} y={label.y} fontSize={12} className="halo fill-soft">
-            {label.text}
-          </text>
-        </g>
-      ))}
-      {placed.folded.length > 0 && (
+      {!isBrief &&
+        placed.stubs.map((label) => (
+          <g key={`stub ${label.text}`}>
+            <path
+              d={label.text === '' ? `M${label.x - 8},${y}l8,-8` : `M${label.x - 4},${label.y - 3}l-5,8`}
+              className="fill-none stroke-route"
+            />
+            <text x={label.x} y={label.y} fontSize={12} className="halo fill-soft">
+              {label.text}
+            </text>
+          </g>
+        ))}
+      {!isBrief && placed.folded.length > 0 && (
         <g>
           <path
             d={`M${x},${placed.foldY}h${width * 0.5}m${-width * 0.5},-3.5h${width * 0.65}`}
@@ -149,8 +159,11 @@ interface ShapesProps {
   /** Each is one of these rungs, or null. */
   readonly selected: string | null;
   readonly hovered: string | null;
+  /** Only bars and names. */
+  readonly brief?: boolean;
 }
-export const RungShapes = memo(function RungShapes({ rungs, faded, selected, hovered }: ShapesProps) {
-  const markOf = (id: string) => (faded.has(id) ? 'faded' : id === selected ? 'selected' : id === hovered ? 'hovered' : 'none');
+export const RungShapes = memo(function RungShapes({ rungs, faded, selected, hovered, brief = false }: ShapesProps) {
+  const markOf = (id: string) =>
+    faded.has(id) ? 'faded' : id === selected ? 'selected' : id === hovered ? 'hovered' : brief ? 'brief' : 'none';
   return rungs.map((placed) => <RungShape key={placed.rung.id} placed={placed} mark={markOf(placed.rung.id)} />);
 });

@@ -1,18 +1,11 @@
-import type { BoardLayout, PlacedRung } from '@/core/board';
+import type { BoardLayout } from '@/core/board';
 import { Climbs, Ladder } from './Ladder';
 import { RungShapes } from './RungShape';
 import { LARGEST, READABLE } from './viewModel';
 
 const NONE: ReadonlySet<string> = new Set();
 
-/** A rung with its name alone: setting every word of a board twice would keep the program waiting. */
-const inBrief = (placed: PlacedRung): PlacedRung => ({
-  ...placed,
-  stubs: [],
-  sections: placed.sections.map((section) => ({ ...section, labels: [], feet: [] })),
-});
-
-/** The board as a picture, in the place and size that it will have: seen while the program is being loaded. */
+/** The board as a picture, in the place and size that it will have: seen while the program is being loaded; with the names alone, since setting every word twice would keep it waiting. */
 export function StillBoard({ layout }: { readonly layout: BoardLayout }) {
   const { width, height } = layout;
   const readable = `min(100cqw, ${width * READABLE}px)`;
@@ -26,7 +19,7 @@ export function StillBoard({ layout }: { readonly layout: BoardLayout }) {
       >
         <Ladder layout={layout} />
         <Climbs climbs={layout.climbs} />
-        <RungShapes rungs={layout.rungs.map(inBrief)} faded={NONE} selected={null} hovered={null} />
+        <RungShapes rungs={layout.rungs} brief faded={NONE} selected={null} hovered={null} />
       </svg>
     </div>
   );

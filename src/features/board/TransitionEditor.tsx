@@ -1,6 +1,6 @@
 'use client';
 import { idToAddress } from '@/contracts/address';
-import Link from 'next/link';
+import { PageLink } from '@/ui/PageLink';
 import { useMemo, type Dispatch } from 'react';
 import { findUsage } from '@/core/structure';
 import { defaultsOf, withoutTransition, withTransition, type Transition, type TreeDocument, RANGES } from '@/core/tree';
@@ -116,9 +116,9 @@ export function TransitionEditor({ tree, move, dispatch }: Props) {
         >
           Lands elsewhere …
         </button>
-        <Link className="min-h-9 py-1.5 underline" href={`/grips/${idToAddress(tree.id)}?at=${encodeURIComponent(move.id)}`}>
+        <PageLink className="min-h-9 py-1.5 underline" href={`/grips/${idToAddress(tree.id)}?at=${encodeURIComponent(move.id)}`}>
           Grips
-        </Link>
+        </PageLink>
         <button
           type="button"
           className="min-h-9 text-red underline"

@@ -1,5 +1,5 @@
 import { idToAddress } from '@/contracts/address';
-import Link from 'next/link';
+import { PageLink } from '@/ui/PageLink';
 import { aliasesOfWords, findTaken, type Catalogue, type CataloguePosition, type GymsCatalogue, type GymEntryEdit } from '@/core/catalogue';
 import { asSentence, DISTANCE_WORDS, sayMove, sayShown, STANCE_WORDS, TEMPO_WORDS, type TreeDocument } from '@/core/tree';
 import { buttonClass } from '@/ui/Field';
@@ -45,9 +45,9 @@ export function EntrySheet({ tree, catalogue, own, entry, onEntry, onTake, onCon
       <div className="my-3 flex flex-wrap items-center gap-4">
         {mine ? (
           <>
-            <Link className="underline" href={`/board/${idToAddress(tree.id)}?show=hub&at=${encodeURIComponent(mine.id)}`}>
+            <PageLink className="underline" href={`/board/${idToAddress(tree.id)}?show=hub&at=${encodeURIComponent(mine.id)}`}>
               In your tree{mine.name === position.name ? '' : ` as ${mine.name}`}
-            </Link>
+            </PageLink>
             {mine.fromCatalogue && (
               <button type="button" className={buttonClass} onClick={() => onConfirm(mine.id)}>
                 I have read it: confirm

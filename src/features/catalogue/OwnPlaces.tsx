@@ -1,5 +1,5 @@
 import { idToAddress } from '@/contracts/address';
-import Link from 'next/link';
+import { PageLink } from '@/ui/PageLink';
 import { entriesFromTree, findTaken, lacksForEntry, type Catalogue, type GymEntry, type GymEntryEdit } from '@/core/catalogue';
 import type { TreeDocument } from '@/core/tree';
 import { plural } from '@/ui/figures';
@@ -40,9 +40,9 @@ export function OwnPlaces({ tree, catalogue, leftOver, onEntry }: Props) {
               {lacks.length > 0 ? (
                 <p className="text-[13px] text-soft">
                   First say{' '}
-                  <Link className="underline" href={`/board/${idToAddress(tree.id)}?show=hub&at=${encodeURIComponent(position.id)}`}>
+                  <PageLink className="underline" href={`/board/${idToAddress(tree.id)}?show=hub&at=${encodeURIComponent(position.id)}`}>
                     on the board
-                  </Link>{' '}
+                  </PageLink>{' '}
                   {lacks.map((field) => LACK_WORDS[field]).join(', ')}.
                 </p>
               ) : (

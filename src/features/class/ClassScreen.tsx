@@ -1,6 +1,6 @@
 'use client';
 import { idToAddress } from '@/contracts/address';
-import Link from 'next/link';
+import { PageLink } from '@/ui/PageLink';
 import { useRouter } from 'next/navigation';
 import { useMemo, useState } from 'react';
 import { FilterDifference } from '@/client/FilterDifference';
@@ -77,9 +77,9 @@ export function ClassScreen({ tree: bare, book, plan: opened, revision, classes 
         </span>
         <StoredStatus stored={stored} />
         <UndoButtons undoes={undoes} redoes={redoes} undo={undo} redo={redo} />
-        <Link href={`/class/${id}/sheet?class=${encodeURIComponent(plan.id)}`} className="ml-auto underline">
+        <PageLink href={`/class/${id}/sheet?class=${encodeURIComponent(plan.id)}`} className="ml-auto underline">
           Print sheet
-        </Link>
+        </PageLink>
       </AppStrip>
       <StoredAlert why={[stored.why]} onRead={stored.word === WAITS ? undefined : () => session.dispatch({ type: 'read' })} />
       <main className="grid min-h-0 flex-1 grid-cols-[300px_minmax(0,1fr)_320px] max-lg:grid-cols-1 max-lg:overflow-auto">

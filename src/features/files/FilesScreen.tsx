@@ -1,6 +1,6 @@
 'use client';
 import { idToAddress } from '@/contracts/address';
-import Link from 'next/link';
+import { PageLink } from '@/ui/PageLink';
 import { useRouter } from 'next/navigation';
 import { useRef, useState } from 'react';
 import type { Answer } from '@/client/api';
@@ -76,25 +76,25 @@ export function FilesScreen({ rows, deleted }: Props) {
           <ul>
             {rows.map((row) => (
               <li key={row.treeId} className="flex flex-wrap items-center gap-x-6 border-t border-hair py-1">
-                <Link
+                <PageLink
                   href={`/board/${idToAddress(row.treeId)}`}
                   className="min-h-9 min-w-52 flex-1 py-1.5 font-figure text-[17px] font-medium break-words hover:underline"
                 >
                   {row.name}
-                </Link>
+                </PageLink>
                 <span className="text-soft">{plural(row.positions, 'position')}</span>
                 <span className="text-soft">
                   changed {row.updated}, revision {row.revision}
                 </span>
-                <Link href={`/history/${idToAddress(row.treeId)}`} className="min-h-9 py-1.5 font-figure text-[15px] underline">
+                <PageLink href={`/history/${idToAddress(row.treeId)}`} className="min-h-9 py-1.5 font-figure text-[15px] underline">
                   Log
-                </Link>
-                <Link href={`/rules/${idToAddress(row.treeId)}`} className="min-h-9 py-1.5 font-figure text-[15px] underline">
+                </PageLink>
+                <PageLink href={`/rules/${idToAddress(row.treeId)}`} className="min-h-9 py-1.5 font-figure text-[15px] underline">
                   Rules and people
-                </Link>
-                <Link href={`/compare/${idToAddress(row.treeId)}`} className="min-h-9 py-1.5 font-figure text-[15px] underline">
+                </PageLink>
+                <PageLink href={`/compare/${idToAddress(row.treeId)}`} className="min-h-9 py-1.5 font-figure text-[15px] underline">
                   Compare
-                </Link>
+                </PageLink>
                 <button type="button" className="min-h-9 font-figure text-[15px] underline" onClick={() => void copy(row)}>
                   Copy for a group
                 </button>

@@ -1,6 +1,6 @@
 'use client';
 import { idToAddress } from '@/contracts/address';
-import Link from 'next/link';
+import { PageLink } from '@/ui/PageLink';
 import { useMemo, useState } from 'react';
 import { catalogueFor, getCatalogue, SIGN_GROUPS, withGymEntries, type GymEntry, type Seen, type Sign } from '@/core/catalogue';
 import { DISTANCE_WORDS, STANCE_WORDS, TEMPO_WORDS, type Distance, type Stance, type TreeDocument } from '@/core/tree';
@@ -68,13 +68,13 @@ function Found({ answer, ticked, open, tree }: { answer: Answer; ticked: number;
       {(position.hazards ?? []).length > 0 && <p className="border-l-[3px] border-red pl-2">{position.hazards!.join(' ')}</p>}
       <p className="mt-1">
         {answer.from === 'tree' ? (
-          <Link className="underline" href={`/board/${idToAddress(tree.id)}?show=hub&at=${encodeURIComponent(position.id)}`}>
+          <PageLink className="underline" href={`/board/${idToAddress(tree.id)}?show=hub&at=${encodeURIComponent(position.id)}`}>
             Show it on the board
-          </Link>
+          </PageLink>
         ) : (
-          <Link className="underline" href={`/catalogue/${idToAddress(tree.id)}?at=${encodeURIComponent(position.id)}`}>
+          <PageLink className="underline" href={`/catalogue/${idToAddress(tree.id)}?at=${encodeURIComponent(position.id)}`}>
             See it in the catalogue
-          </Link>
+          </PageLink>
         )}
       </p>
     </details>

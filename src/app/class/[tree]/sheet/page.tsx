@@ -1,5 +1,5 @@
 import type { Metadata } from 'next';
-import Link from 'next/link';
+import { PageLink } from '@/ui/PageLink';
 import { notFound } from 'next/navigation';
 import { openTree, type SearchedTreePage } from '@/app/openTree';
 import { idToAddress } from '@/contracts/address';
@@ -20,9 +20,9 @@ export default async function SheetPage({ params, searchParams }: SearchedTreePa
   return (
     <main className="p-4 print:p-0">
       <nav aria-label="Sheet" className="mx-auto mb-4 flex w-[190mm] max-w-full items-center gap-4 font-figure text-[15px] print:hidden">
-        <Link href={`/class/${id}${query}`} className="underline">
+        <PageLink href={`/class/${id}${query}`} className="underline">
           Back to the class
-        </Link>
+        </PageLink>
         <PrintButton />
         <a href={`/api/trees/${id}/sheet${query}`} className="underline">
           Save as PDF
