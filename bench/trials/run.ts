@@ -2,7 +2,7 @@ import { conflicts } from './conflicts';
 import { mutations } from './mutations';
 import { plugs } from './plugs';
 
-const TRIALS = { plugs: () => plugs(30), conflicts: () => conflicts(1000), mutations: () => mutations(2000) } as const;
+const TRIALS = { plugs: () => plugs(100), conflicts: () => conflicts(1000), mutations: () => mutations(2000) } as const;
 
 /** `npm run trials [-- plugs|conflicts|mutations …]`: what an enemy would try, against a running gym; exit code 1 if it gives. */
 export async function main(names: readonly string[]): Promise<number> {
