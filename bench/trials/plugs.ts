@@ -41,7 +41,14 @@ async function editOn(baseUrl: string, editor: Editor, going: () => boolean): Pr
 /** What is stored of one document: each acknowledged edit once and in order, at most the one on its way besides, and whole. */
 async function judge(baseUrl: string, { kind, id, acknowledged, refused }: Editor): Promise<string | null> {
   if (refused) return `${kind}: refused: ${refused}`;
-  const { value } = await send(`${documentUrl(baseUrl, kind, id)}/changes?since=1`, 'GET');
+  let reply = await send(`${documentUrl(baseUrl, kind, id)}/changes?since=1`, 'GET');
+  // The first to ask after a pulled plug may meet a connection that is gone; whoever asks again does not.
+  for (let k = 0; k < 20 && (reply.status === 0 || reply.status >= 500); k++) {
+    await sleep(300);
+    reply = await send(`${documentUrl(baseUrl, kind, id)}/changes?since=1`, 'GET');
+  }
+  if (reply.status !== 200 && reply.status !== 409) return `${kind}: cannot be read (${reply.status})`;
+  const { value } = reply;
   const { since = [], document } = value as { since?: { label: string }[]; document?: { name: string; positions?: unknown[] } };
   if (acknowledged === 0) return null;
   const labels = since.map((change) => change.label);
