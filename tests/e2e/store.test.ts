@@ -149,8 +149,8 @@ describe('the server or the database stopped while typing', () => {
     await go('/rules/league-evening');
     database('stop');
     await clickText(page, 'Add a person');
-    await page.waitForSelector('section[aria-label="New person"]');
-    await page.click('input[aria-label="Name of the person"]', { count: 3 });
+    await page.waitForFunction(() => document.activeElement?.getAttribute('aria-label') === 'Name of the person');
+    // The name of a new person is marked: it is typed at once.
     await type(page, 'Runa Falk');
     await page.waitForSelector('section[aria-label="Runa Falk"]');
     await clickText(page, 'Write a card');

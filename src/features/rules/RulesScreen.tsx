@@ -1,5 +1,5 @@
 'use client';
-import { useState } from 'react';
+import { useEffect, useRef, useState } from 'react';
 import { StaleDialog } from '@/client/store/StaleDialog';
 import type { Named } from '@/client/store/documentState';
 import { worstOf } from '@/client/store/documentState';
@@ -62,6 +62,19 @@ export function RulesScreen({ tree: opened, revision, book: openedBook }: Props)
   const [chosen, setChosen] = useState<Chosen | null>(first ? { kind: 'ruleCard', id: first.id } : null);
   const [removed, setRemoved] = useState<(Chosen & { readonly name: string }) | null>(null);
   const [problem, setProblem] = useState<string | null>(null);
+  const sheet = useRef<HTMLDivElement>(null);
+  const [picked, setPicked] = useState<{ readonly isNew: boolean } | null>(null);
+  /** A chosen card comes into sight where it lies below the lists; of a new one the name is typed next. */
+  useEffect(() => {
+    const below = sheet.current;
+    if (!picked || !below) return;
+    if (below.getBoundingClientRect().top > window.innerHeight / 2) below.scrollIntoView({ block: 'start' });
+    if (picked.isNew) below.querySelector('input')?.select();
+  }, [picked]);
+  const show = (what: Chosen, isNew: boolean) => {
+    setChosen(what);
+    setPicked({ isNew });
+  };
   const list = chosen && book[chosen.kind];
   const current = chosen && list!.sessionOf(chosen.id);
   useUndoKeys({ onUndo: () => current?.undo(), onRedo: () => current?.redo() });
@@ -81,7 +94,7 @@ export function RulesScreen({ tree: opened, revision, book: openedBook }: Props)
     const id = `${NEW[kind].id}-${crypto.randomUUID().slice(0, 8)}`;
     (book[kind].create as (document: Named) => void)({ ...NEW[kind], id });
     take({ kind, id }, NEW[kind].name, true);
-    setChosen({ kind, id });
+    show({ kind, id }, true);
   };
   const remove = async (what: Chosen, itsName: string) => {
     const gone = await book[what.kind].remove(what.id);
@@ -134,7 +147,7 @@ export function RulesScreen({ tree: opened, revision, book: openedBook }: Props)
   const stale = [...(['ruleCard', 'athlete', 'opponent', 'group'] as const)]
     .map((kind) => [kind, book[kind].stale] as const)
     .find(([, one]) => one !== null);
-  const pick = (kind: BookKind) => (id: string) => setChosen({ kind, id });
+  const pick = (kind: BookKind) => (id: string) => show({ kind, id }, false);
   return (
     <div className="min-h-dvh">
       <StoredStrip
@@ -171,7 +184,7 @@ export function RulesScreen({ tree: opened, revision, book: openedBook }: Props)
             Make a group
           </button>
         </nav>
-        <div className="grid min-w-0 content-start gap-4">
+        <div ref={sheet} className="grid min-w-0 content-start gap-4">
           {removed && (
             <p role="status" className="border-l-[3px] border-red pl-2 break-words">
               “{removed.name}” was removed.{' '}
