@@ -23,7 +23,7 @@ const sayAbsence = ({ from, to }: Absence): string => (from === to ? from : `${f
 export function AthleteFields({ athlete, onChange }: Props) {
   const list = <T,>(values: readonly T[]): readonly T[] | undefined => (values.length > 0 ? values : undefined);
   return (
-    <fieldset className="grid gap-2">
+    <fieldset className="grid grid-cols-[minmax(0,1fr)] gap-2">
       <legend className="font-figure text-[17px] font-semibold">For the gym alone</legend>
       <p className="text-[13px] text-soft">This stays here: no file of a tree carries it.</p>
       <div className="flex flex-wrap items-start gap-6">

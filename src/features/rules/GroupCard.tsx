@@ -16,7 +16,7 @@ export function GroupCard({ group, athletes, onChange, onRemove }: Props) {
     onChange('who is in it', { members: on ? [...others, id] : others });
   };
   return (
-    <section aria-label={group.name} className="grid min-w-0 gap-4 break-words">
+    <section aria-label={group.name} className="grid min-w-0 grid-cols-[minmax(0,1fr)] gap-4 break-words">
       <InlineName key={group.id} label="Name of the group" value={group.name} className="text-[24px]" onChange={(name) => onChange('renamed', { name })} />
       <fieldset>
         <legend className="font-figure text-[17px] font-semibold">Who is in it</legend>

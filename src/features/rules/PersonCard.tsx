@@ -149,7 +149,7 @@ function Habits({ tree, person, onChange }: Omit<Props, 'onRemove' | 'children'>
 export function PersonCard({ tree, person, onChange, onRemove, children }: Props) {
   const list = (field: 'off' | 'on' | 'physique') => (values: string[]) => onChange(field, { [field]: values.length > 0 ? values : undefined }); // prettier-ignore
   return (
-    <section aria-label={person.name} className="grid min-w-0 gap-4 break-words">
+    <section aria-label={person.name} className="grid min-w-0 grid-cols-[minmax(0,1fr)] gap-4 break-words">
       <div>
         <InlineName key={person.id} label="Name of the person" value={person.name} className="text-[24px]" onChange={(name) => onChange('renamed', { name })} />
         <p className="text-soft">

@@ -39,14 +39,14 @@ export function RuleCard({ card, tags, onSave, onRemove }: Props) {
     <form
       noValidate
       aria-label={card.name}
-      className="grid gap-4"
+      className="grid grid-cols-[minmax(0,1fr)] gap-4"
       onSubmit={(event) => void handleSubmit((form) => onSave(cardOf(card.id, form)))(event)}
     >
       <Field label="Name of the card">
         <input className={`${selectClass} max-w-md`} {...register('name')} />
       </Field>
       <Problem error={errors.name} />
-      <fieldset className="flex gap-5">
+      <fieldset className="flex flex-wrap gap-x-5">
         <legend className="text-[13px] text-soft">For</legend>
         {CONTEXTS.map((context) => (
           <label key={context} className="flex min-h-9 items-center gap-2">

@@ -184,7 +184,7 @@ export function RulesScreen({ tree: opened, revision, book: openedBook }: Props)
             Make a group
           </button>
         </nav>
-        <div ref={sheet} className="grid min-w-0 content-start gap-4">
+        <div ref={sheet} className="grid min-w-0 grid-cols-[minmax(0,1fr)] content-start gap-4">
           {removed && (
             <p role="status" className="border-l-[3px] border-red pl-2 break-words">
               “{removed.name}” was removed.{' '}

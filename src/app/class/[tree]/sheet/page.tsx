@@ -28,7 +28,10 @@ export default async function SheetPage({ params, searchParams }: SearchedTreePa
           Save as PDF
         </a>
       </nav>
-      <PrintSheet sheet={sheet} />
+      {/* A page is as wide as paper, also on a phone. */}
+      <div className="overflow-x-auto print:overflow-visible">
+        <PrintSheet sheet={sheet} />
+      </div>
     </main>
   );
 }
