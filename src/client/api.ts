@@ -8,8 +8,15 @@ export type Answer<T> =
 const SILENT = 'The server does not answer.';
 const PATIENCE_MS = 45_000;
 
+interface Request {
+  readonly method?: string;
+  readonly body?: unknown;
+  /** Makes of the text what it says; usually all at once. */
+  readonly read?: (text: string) => Promise<unknown>;
+}
+
 /** One request to this machine's server. A body that is a text or a file is sent as it is, anything else as JSON. */
-export async function ask<T>(path: string, { method = 'GET', body }: { method?: string; body?: unknown } = {}): Promise<Answer<T>> {
+export async function ask<T>(path: string, { method = 'GET', body, read }: Request = {}): Promise<Answer<T>> {
   const isRaw = typeof body === 'string' || body instanceof Blob;
   try {
     const response = await fetch(path, {
@@ -17,7 +24,7 @@ export async function ask<T>(path: string, { method = 'GET', body }: { method?: 
       signal: AbortSignal.timeout(PATIENCE_MS),
       ...(body === undefined ? {} : { body: isRaw ? body : JSON.stringify(body), headers: isRaw ? {} : { 'content-type': 'application/json' } }),
     }); // prettier-ignore
-    const value = (await response.json()) as T | Refusal;
+    const value = (await (read ? read(await response.text()) : response.json())) as T | Refusal;
     if (response.ok || response.status === 409 && !('problems' in (value as object))) return { ok: true, status: response.status, value: value as T }; // prettier-ignore
     return { ok: false, status: response.status, problems: (value as Refusal).problems ?? [SILENT], edit: (value as Refusal).edit };
   } catch {

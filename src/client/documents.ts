@@ -1,3 +1,5 @@
+import { letOthersIn } from '@/documents/letOthersIn';
+import { readLines } from '@/documents/lines';
 import type { DocumentKind } from '@/documents/lists';
 import { ask, type Answer } from './api';
 import { documentAddress } from './store/session';
@@ -28,6 +30,6 @@ export const importTree = (file: Blob | string, replace: boolean): Promise<Answe
 /** Names of the gym's documents of a kind. */
 export const listDocuments = (kind: DocumentKind): Promise<Answer<{ documents: readonly { id: string; name: string }[] }>> =>
   ask(`/api/documents/${kind}`);
-/** A document; `at` = the revision that it is known to have, so that it is fetched once for screen and worker. */
+/** A document, read in pieces; `at` = the revision that it is known to have, so that it is fetched once for screen and worker. */
 export const readDocument = <D>(kind: DocumentKind, id: string, at?: number): Promise<Answer<{ document: D; revision: number }>> =>
-  ask(`${documentAddress(kind, id)}${at === undefined ? '' : `?at=${at}`}`);
+  ask(`${documentAddress(kind, id)}${at === undefined ? '' : `?at=${at}`}`, { read: (text) => letOthersIn(readLines(text)) });

@@ -306,7 +306,7 @@ describe('names of 120 letters without a gap', () => {
   it('nor does a card with long choices, on a phone; and what is picked comes into sight', async () => {
     await page.setViewport({ width: 390, height: 844 });
     await go('/rules/league-evening');
-    for (const name of ['Pia Holm', 'Oren Vask', 'Saltmarsh league, juniors']) {
+    for (const name of ['Pia H.', 'Oren Vask', 'Saltmarsh league, juniors']) {
       await clickText(page, name);
       const isInSight = (wanted: string) => [...document.querySelectorAll('section[aria-label], form[aria-label]')].some((element) => element.getAttribute('aria-label') === wanted && element.getBoundingClientRect().top < innerHeight / 2); // prettier-ignore
       await page.waitForFunction(isInSight, {}, name);

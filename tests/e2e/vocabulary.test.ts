@@ -206,15 +206,16 @@ describe('the log, the cards and the comparison', () => {
     await clickText(page, 'Write a card');
     await page.waitForFunction(() => document.querySelector('form')?.getAttribute('aria-label') === 'New rule card');
     await clickText(page, 'Forbid something');
-    await page.type('input[name="name"]', ' of the harbour cup');
+    // The name is marked from the start, so that what is typed takes its place.
+    await page.type('input[name="name"]', 'Harbour cup');
     await clickText(page, 'Keep this card');
     await waitForText(page, 'Say what is forbidden, or remove the line.');
     await page.type('input[name="forbidden.0.tag"]', 'stack');
     await clickText(page, 'Keep this card');
-    await page.waitForFunction(() => document.querySelector('form')?.getAttribute('aria-label') === 'New rule card of the harbour cup');
+    await page.waitForFunction(() => document.querySelector('form')?.getAttribute('aria-label') === 'Harbour cup');
     await stored();
     const { ruleCards } = (await (await fetch(`${server.baseUrl}/api/trees/league-evening/file`)).json()) as { ruleCards: { name: string; forbidden: unknown[] }[] }; // prettier-ignore
-    expect(ruleCards.at(-1)).toMatchObject({ name: 'New rule card of the harbour cup', forbidden: [{ tag: 'stack' }] });
+    expect(ruleCards.at(-1)).toMatchObject({ name: 'Harbour cup', forbidden: [{ tag: 'stack' }] });
   });
   it('a person is added, looked at, and hides what does not suit', async () => {
     await clickText(page, 'Add a person');
