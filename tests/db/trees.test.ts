@@ -37,6 +37,14 @@ describe('storing trees', () => {
     expect(await create(emptyTree('twice', 'Twice'))).toBe('twice-2');
     expect(await getLatestTreeId(context)).toBe('twice-2');
   });
+  it('opens what was last worked on, whatever date a tree claims', async () => {
+    const [ahead, now] = [await create(emptyTree('ahead', 'Ahead')), await create(emptyTree('now', 'Now'))];
+    await context.db`update documents set updated_at = '2099-01-01' where document_id = ${ahead}`;
+    expect(await getLatestTreeId(context)).toBe(now);
+    const { tree } = await stored(ahead);
+    await saveDiffs(ahead, 1, diffOf(tree, withNewGuard(tree, 'Lasso').tree, 'guard Lasso'));
+    expect(await getLatestTreeId(context)).toBe(ahead);
+  });
   it('keeps the order through removing from the middle and putting back', async () => {
     const id = await create({ ...randomTree(9, { positions: 12, transitions: 20 }), id: 'order' });
     const before = (await stored(id)).tree;

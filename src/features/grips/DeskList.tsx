@@ -85,7 +85,7 @@ export function DeskList({ tree, chosen, findRef, onPick }: Props) {
         }}
         className="mt-1 min-h-9 w-full border-b-2 border-red bg-paper font-figure text-[15px] outline-none placeholder:text-soft"
       />
-      {places.length === 0 && <p className="mt-2">Nothing by these words.</p>}
+      {places.length === 0 && typed.trim() !== '' && <p className="mt-2">Nothing by these words.</p>}
       <ul className="mt-2">
         {places.map(({ position, moves }) => (
           <li key={position.id} className="border-t border-hair py-1">
