@@ -5,6 +5,13 @@ const room = (from, allowed, name) => ({
   to: { pathNot: [from, ...allowed].join('|') },
 });
 const CORE = '^src/core/';
+/** A room of the core and those it may open, all of them below it. */
+const below = (name, rooms) => ({
+  name: `core-${name}-stands-on-the-rooms-below`,
+  severity: 'error',
+  from: { path: `^src/core/${name}/`, pathNot: '\\.test\\.ts$' },
+  to: { path: '^src/core/', pathNot: `^src/core/(${[name, ...rooms].join('|')})/` },
+});
 
 /** The doors between the rooms, as in docs/ARCHITECTURE.md. @type {import('dependency-cruiser').IConfiguration} */
 module.exports = {
@@ -13,6 +20,13 @@ module.exports = {
     { name: 'no-unresolvable', severity: 'error', from: {}, to: { couldNotResolve: true } },
     room('^src/core/', [], 'core'),
     { name: 'base-imports-nothing', severity: 'error', from: { path: '^src/core/base/' }, to: { pathNot: '^src/core/base/' } },
+    below('graph', ['base']),
+    below('document', ['base']),
+    below('tree', ['base', 'graph', 'document']),
+    below('contacts', ['base', 'tree']),
+    below('lens', ['base', 'graph', 'tree', 'contacts']),
+    below('grips', ['base', 'graph', 'tree', 'contacts', 'lens']),
+    below('structure', ['base', 'graph', 'tree', 'contacts', 'lens', 'grips']),
     {
       name: 'core-modules-meet-at-their-index',
       severity: 'error',

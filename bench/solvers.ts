@@ -1,6 +1,7 @@
 import { findPlaces, getCatalogue } from '@/core/catalogue';
 import { seededRandom } from '@/core/base';
-import { blockingOf, findGripFindings, gripProblemsOf, smallestHittingSet, withTyped } from '@/core/grips';
+import { blockingOf, findGripFindings, gripProblemsOf, withTyped } from '@/core/grips';
+import { smallestHittingSet } from '@/core/graph';
 import { withTransition, type TreeDocument } from '@/core/tree';
 import { findOdds } from '@/core/odds';
 import { findFilterDifference, findFindings } from '@/core/structure';

@@ -1,6 +1,7 @@
 import { required } from '@/core/base';
 import { getCatalogue } from '@/core/catalogue';
-import { parseContacts, parseRule, typedSteps } from '@/core/grips';
+import { parseContacts, parseRule } from '@/core/contacts';
+import { typedSteps } from '@/core/grips';
 import type { Contact, ContactRule, Position, Step, Transition } from '@/core/tree';
 
 /** Steps of moves that the catalogue does not write, or that this coach does otherwise; each line says what changes. */

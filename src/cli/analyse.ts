@@ -1,5 +1,5 @@
-import type { Filter } from '@/core/structure';
-import { parseContacts } from '@/core/grips';
+import type { Filter } from '@/core/lens';
+import { parseContacts } from '@/core/contacts';
 import { CONTEXTS, type Contact, type Context, type TreeDocument } from '@/core/tree';
 import { analysisOf, type AnalysisOptions } from './analysis';
 import { complain, readTree } from './readTree';

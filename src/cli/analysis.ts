@@ -1,12 +1,44 @@
 import { compareText } from '@/core/base';
 import { findOdds } from '@/core/odds';
 import {
-  blockingOf, findBrokenRules, findCertainFacts, findDoubleBookings, findGripFindings, findHandOvers, findNeedLoops, findUnknownSpots, findVanishing, gripsAlong, handLoad, mirrorTree, movesOnWay, sayProblem, toBreakAlong,
-} from '@/core/grips'; // prettier-ignore
+  blockingOf,
+  findBrokenRules,
+  findCertainFacts,
+  findDoubleBookings,
+  findGripFindings,
+  findHandOvers,
+  findNeedLoops,
+  gripsAlong,
+  handLoad,
+  movesOnWay,
+  toBreakAlong,
+} from '@/core/grips';
+import { findUnknownSpots } from '@/core/contacts';
+import { findVanishing, mirrorTree, filterTree, isFiltering, type Filter } from '@/core/lens';
+import { sayProblem } from '@/core/words';
 import {
-  filterTree, findBackTakes, findContradictoryPreferences, findCoverage, findCycles, findDeadEnds, findDilemmas, findFilterDifference, findIdleOptions, findLadder, findLateBranches, findNecessaryHubs,
-  findProvoked, findRoleChanges, findRoutes, findShortestRoutes, findThreats, findTodo, findUnanswered, findUnreachable, findUsage, isFiltering, rankHubs, type Filter,
-} from '@/core/structure'; // prettier-ignore
+  findBackTakes,
+  findContradictoryPreferences,
+  findCoverage,
+  findCycles,
+  findDeadEnds,
+  findDilemmas,
+  findFilterDifference,
+  findIdleOptions,
+  findLadder,
+  findLateBranches,
+  findNecessaryHubs,
+  findProvoked,
+  findRoleChanges,
+  findRoutes,
+  findShortestRoutes,
+  findThreats,
+  findTodo,
+  findUnanswered,
+  findUnreachable,
+  findUsage,
+  rankHubs,
+} from '@/core/structure';
 import type { Contact, TreeDocument } from '@/core/tree';
 
 export interface AnalysisOptions {

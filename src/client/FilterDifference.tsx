@@ -2,10 +2,11 @@ import { idToAddress } from '@/contracts/address';
 import { PageLink } from '@/ui/PageLink';
 import { useMemo } from 'react';
 import { groupBy } from '@/core/base';
-import { sayContact, type Vanishing } from '@/core/grips';
-import { findFilterDifference, isFiltering, type Filter, type HiddenBy, type RouteCount } from '@/core/structure';
-import { ENDING_WORDS, indexOf, positionOf, sayHis, sayMove, sayValue, type PositionId, type TreeDocument } from '@/core/tree';
-import { plural } from '@/ui/figures';
+import { sayContact } from '@/core/contacts';
+import { type Vanishing, isFiltering, type Filter, type HiddenBy } from '@/core/lens';
+import { findFilterDifference, type RouteCount } from '@/core/structure';
+import { ENDING_WORDS, sayHis, sayMove, sayValue, plural } from '@/core/words';
+import { indexOf, positionOf, type PositionId, type TreeDocument } from '@/core/tree';
 
 const BY: Record<HiddenBy, string> = {
   context: 'by the cloth',
@@ -79,8 +80,8 @@ export function FilterDifference({ tree, filter, onPlace }: Props) {
           ? 'No way from a guard to a goal is left.'
           : `Ways up: ${count(found.routes.after)}, without it ${count(found.routes.before)}. ${
               found.shortest.lost === 0
-                ? `None of the ${found.shortest.lookedAt} shortest is lost.`
-                : `Of the ${found.shortest.lookedAt} shortest, ${found.shortest.lost} are lost.`
+                ? `None of the ${found.shortest.checked} shortest is lost.`
+                : `Of the ${found.shortest.checked} shortest, ${found.shortest.lost} are lost.`
             }`}
       </p>
       {found.nowUnanswered.length > 0 && (

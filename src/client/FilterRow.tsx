@@ -2,8 +2,9 @@
 import { idToAddress } from '@/contracts/address';
 import { PageLink } from '@/ui/PageLink';
 import type { ReactNode } from 'react';
-import type { Filter } from '@/core/structure';
-import { CONTEXT_WORDS, RANGES, type Context, type TreeDocument } from '@/core/tree';
+import type { Filter } from '@/core/lens';
+import { CONTEXT_WORDS } from '@/core/words';
+import { RANGES, type Context, type TreeDocument } from '@/core/tree';
 import { NumberField } from '@/ui/NumberField';
 
 interface ChoiceProps {

@@ -1,6 +1,14 @@
 'use client';
 import { useMemo } from 'react';
-import { entriesOf, getCatalogue, withEntryEdit, withGymEntries, type GymEntryEdit, type GymsCatalogue, type GymsWords } from '@/core/catalogue'; // prettier-ignore
+import {
+  entriesOf,
+  getCatalogue,
+  withEntryEdit,
+  withGymEntries,
+  type GymEntryEdit,
+  type GymsCatalogue,
+  type GymsWords,
+} from '@/core/catalogue';
 import { useDocument, type OpenDocument } from './store/useDocument';
 
 export interface EditedCatalogue extends GymsCatalogue {

@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import type { Filter } from '@/core/structure';
+import type { Filter } from '@/core/lens';
 import { CONTEXTS } from '@/core/tree';
 import { idSchema } from '@/documents/tree/schema';
 

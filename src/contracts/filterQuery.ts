@@ -1,4 +1,4 @@
-import type { Filter } from '@/core/structure';
+import type { Filter } from '@/core/lens';
 
 /** A filter as the query of an address, without the question mark; '' = no filter. Apart from its parsing: screens need no schema. */
 export function queryOf(filter: Filter): string {

@@ -1,6 +1,7 @@
 import type { InPieces } from '@/core/base';
 import { holdsOnArrival, mineAt, type OnArrival } from '@/core/grips';
-import { findBypasses, findDilemmas, findProvoked, findUsage, type LookedAt } from '@/core/structure';
+import { findBypasses, findDilemmas, findProvoked, findUsage } from '@/core/structure';
+import type { TreeView } from '@/core/lens';
 import { indexOf, type PositionId, type TreeDocument } from '@/core/tree';
 
 type Dilemmas = ReturnType<typeof findDilemmas>;
@@ -22,7 +23,7 @@ export interface PlaceAnswer {
 const BYPASSES = 200;
 
 /** Null = there is no such place. */
-export function* placeInPieces({ seen, shown }: LookedAt, id: PositionId): InPieces<PlaceAnswer | null> {
+export function* placeInPieces({ seen, shown }: TreeView, id: PositionId): InPieces<PlaceAnswer | null> {
   const position = indexOf(seen).positions.get(id);
   if (!position) return null;
   const arrival = holdsOnArrival(shown, indexOf(shown).positions.get(id) ?? position);
@@ -40,9 +41,10 @@ export function* placeInPieces({ seen, shown }: LookedAt, id: PositionId): InPie
 }
 
 /** Whether all that the answer names is still there: an older one stays readable while a newer is being made. */
-export function speaksOf(tree: TreeDocument, { dilemmas, oneWay, provoked, bypass }: PlaceAnswer): boolean {
+export function speaksOf(tree: TreeDocument, { arrival, dilemmas, oneWay, provoked, bypass }: PlaceAnswer): boolean {
   const { transitions, positions } = indexOf(tree);
   const moves = [...dilemmas, ...oneWay].flatMap((pair) => [pair.a, pair.b]);
-  const named = [...moves, ...provoked.flatMap((item) => [item.transition, ...item.serves])];
+  const lost = arrival.unsure.flatMap((item) => [...item.without, ...item.way]);
+  const named = [...moves, ...lost, ...provoked.flatMap((item) => [item.transition, ...item.serves])];
   return named.every((id) => transitions.has(id)) && (bypass?.routes[0] ?? []).every((id) => positions.has(id));
 }

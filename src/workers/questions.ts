@@ -1,7 +1,7 @@
 import { perObject, type InPieces } from '@/core/base';
 import { layoutBoardInPieces, type BoardLayout, type Grid } from '@/core/board';
 import { findOddsInPieces, type Odds } from '@/core/odds';
-import { lookAt, type Filter, type LookedAt } from '@/core/structure';
+import { viewTree, type Filter, type TreeView } from '@/core/lens';
 import type { PositionId, TreeDocument } from '@/core/tree';
 import { placeInPieces, type PlaceAnswer } from './place';
 import { sheetInPieces, type TreeSheet } from './sheet';
@@ -36,17 +36,17 @@ export interface AnswerTo {
 export type QuestionKind = Question['kind'];
 export type Asked<K extends QuestionKind> = Extract<Question, { readonly kind: K }>;
 
-let last: { readonly tree: TreeDocument; readonly key: string; readonly looked: LookedAt } | null = null;
+let last: { readonly tree: TreeDocument; readonly key: string; readonly looked: TreeView } | null = null;
 /** The tree as it is looked at, made once for questions that follow one another. */
-function lookedAt(tree: TreeDocument, look: Look): LookedAt {
+function viewed(tree: TreeDocument, look: Look): TreeView {
   const key = JSON.stringify(look);
-  if (last?.tree !== tree || last.key !== key) last = { tree, key, looked: lookAt(tree, look.filter, look.swapped) };
+  if (last?.tree !== tree || last.key !== key) last = { tree, key, looked: viewTree(tree, look.filter, look.swapped) };
   return last.looked;
 }
 
 /** The answer to a question, in pieces. */
 export function* answering(tree: TreeDocument, question: Question): InPieces<AnswerTo[QuestionKind]> {
-  const looked = lookedAt(tree, question.look);
+  const looked = viewed(tree, question.look);
   const { shown } = looked;
   yield 0;
   if (question.kind === 'sheet') return yield* sheetInPieces(looked);
@@ -62,7 +62,7 @@ export function* answering(tree: TreeDocument, question: Question): InPieces<Ans
 /** The pictures made of a tree: the same one is not laid out twice. */
 const drawn = perObject((_tree: TreeDocument) => new Map<string, BoardLayout>());
 
-function* drawing({ seen, shown }: LookedAt, { grid, only, unfold, previous }: Asked<'layout'>): InPieces<BoardLayout> {
+function* drawing({ seen, shown }: TreeView, { grid, only, unfold, previous }: Asked<'layout'>): InPieces<BoardLayout> {
   const shownOnly = only ? { only: new Set(only) } : {};
   return yield* layoutBoardInPieces(shown, { grid, unfold, arrangedBy: seen, ...shownOnly, ...(previous ? { previous } : {}) });
 }

@@ -1,8 +1,7 @@
 import type { InPieces } from '@/core/base';
 import { findUnconfirmed } from '@/core/catalogue';
-import {
-  findBackTakes, findFindingsInPieces, findLadder, findRoleChanges, findTodo, rankHubs, type Findings, type LookedAt,
-} from '@/core/structure'; // prettier-ignore
+import { findBackTakes, findFindingsInPieces, findLadder, findRoleChanges, findTodo, rankHubs, type Findings } from '@/core/structure';
+import type { TreeView } from '@/core/lens';
 
 /** All that the sheet beside the board lists of a tree. */
 export interface TreeSheet {
@@ -17,7 +16,7 @@ export interface TreeSheet {
   readonly ladder: ReturnType<typeof findLadder>;
 }
 
-export function* sheetInPieces({ seen, shown }: LookedAt): InPieces<TreeSheet> {
+export function* sheetInPieces({ seen, shown }: TreeView): InPieces<TreeSheet> {
   const findings = yield* findFindingsInPieces(shown);
   yield;
   const todo = findTodo(seen);

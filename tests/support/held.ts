@@ -1,4 +1,4 @@
-import { parseContacts } from '@/core/grips';
+import { parseContacts } from '@/core/contacts';
 import type { Contact } from '@/core/tree';
 
 /** Contacts as they are typed; what is not understood fails the test. */

@@ -1,5 +1,5 @@
 import { seededRandom } from '@/core/base';
-import { getLimbNames, getTargets, parseContact } from '@/core/grips';
+import { getLimbNames, getTargets, parseContact } from '@/core/contacts';
 import type { Contact, TreeDocument } from '@/core/tree';
 
 /** The tree with about `total` contacts on the steps of its moves, spread evenly; of a seed. */

@@ -2,7 +2,7 @@
 import { Dialog } from 'radix-ui';
 import { useState } from 'react';
 import { buttonClass } from '@/ui/Field';
-import { plural } from '@/ui/figures';
+import { plural } from '@/core/words';
 import { createDocument } from '../documents';
 import { mergedOnto, type DocumentState, type Named } from './documentState';
 import type { Session } from './session';

@@ -3,7 +3,7 @@ import { describe, expect, it } from 'vitest';
 import { demoTree } from '../../../demo/demoTree';
 import { randomTree } from '../../../tests/support/randomTree';
 import { mine, position, reaction, tree } from '../../../tests/support/smallTree';
-import { filterTree } from '../structure';
+import { filterTree } from '../lens';
 import { withNewPosition, withNewTransition, type TreeDocument } from '../tree';
 import { placeInColumns } from './columns';
 import { countCrossings, layeringOf, orderLayers, type Layering } from './crossings';

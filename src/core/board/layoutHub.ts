@@ -1,4 +1,16 @@
-import { heightOf, indexOf, LINES, positionOf, type Line, type Position, type PositionId, type Transition, type TransitionId, type TreeDocument, type TreeIndex } from '../tree'; // prettier-ignore
+import {
+  heightOf,
+  indexOf,
+  LINES,
+  positionOf,
+  type Line,
+  type Position,
+  type PositionId,
+  type Transition,
+  type TransitionId,
+  type TreeDocument,
+  type TreeIndex,
+} from '../tree';
 import { fitText, wrapText } from './measure';
 import { rungsOf, type Section } from './rungs';
 import type { Point } from './climbs';

@@ -1,5 +1,19 @@
 import type { PositionId } from '../tree';
-import { ACT_NOW_BAR, BAR, CUE_SIZE, GAP_SIZE, HUB_BAR, HUB_SIZE, LINE_HEIGHT, MIN_HUB_SECTION, MIN_SECTION, NAME_SIZE, SECTION_GAP, STUB_SIZE, TICKS_WIDTH } from './grid'; // prettier-ignore
+import {
+  ACT_NOW_BAR,
+  BAR,
+  CUE_SIZE,
+  GAP_SIZE,
+  HUB_BAR,
+  HUB_SIZE,
+  LINE_HEIGHT,
+  MIN_HUB_SECTION,
+  MIN_SECTION,
+  NAME_SIZE,
+  SECTION_GAP,
+  STUB_SIZE,
+  TICKS_WIDTH,
+} from './grid';
 import { fitText, textWidth, wrapText } from './measure';
 import type { Rung, Section } from './rungs';
 

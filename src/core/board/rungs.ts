@@ -1,7 +1,20 @@
 import {
-  heightOf, indexOf, passerIsBelow, type Ending, type Line, type Position, type PositionId, type ReadId, type ReadKind, type Tempo, type Transition,
-  type TransitionId, type TreeDocument, type TreeIndex, type ValueId,
-} from '../tree'; // prettier-ignore
+  heightOf,
+  indexOf,
+  passerIsBelow,
+  type Ending,
+  type Line,
+  type Position,
+  type PositionId,
+  type ReadId,
+  type ReadKind,
+  type Tempo,
+  type Transition,
+  type TransitionId,
+  type TreeDocument,
+  type TreeIndex,
+  type ValueId,
+} from '../tree';
 import { answersOf, consequencesOf } from '../structure';
 import { sharesOf } from '../odds';
 

@@ -1,4 +1,5 @@
-import { indexOf, positionOf, type PositionId, type TreeDocument } from '../tree';
+import { breadthFirst } from '../graph';
+import { graphOf, indexOf, positionOf, type PositionId, type TreeDocument } from '../tree';
 
 /** A tree with more positions is laid out away from the screen, never while its page is made. */
 export const LARGE_TREE = 300;
@@ -14,37 +15,23 @@ const isStop = (tree: TreeDocument, id: PositionId): boolean => {
  */
 export function guardPositions(tree: TreeDocument, guard: PositionId): ReadonlySet<PositionId> {
   const index = indexOf(tree);
-  const shown = new Set([guard]);
-  const open = [guard];
-  while (open.length > 0) {
-    const at = open.pop()!;
-    if (at !== guard && isStop(tree, at)) continue;
-    for (const move of index.from.get(at) ?? []) {
-      if (shown.has(move.to) || (move.actor === 'opponent' && at !== guard)) continue;
-      shown.add(move.to);
-      open.push(move.to);
-    }
-  }
+  const { next, ids, numberOf } = graphOf(tree, { ownerOnly: true });
+  const at = numberOf.get(guard)!;
+  const edges = next.with(at, graphOf(tree).next[at]!);
+  const within = breadthFirst(edges, [at], (_, from) => from === at || !isStop(tree, ids[from]!));
+  const shown = new Set(within.order.map((i) => ids[i]!));
   for (const hub of [...shown]) {
     if (hub === guard || positionOf(index, hub).family !== 'hub') continue;
-    for (const move of index.from.get(hub) ?? []) if (move.actor === 'owner') shown.add(move.to);
+    for (const i of next[numberOf.get(hub)!]!) shown.add(ids[i]!);
   }
   return shown;
 }
 
 /** The guard that a position belongs to: the start with the shortest way to it, itself if it is a start. */
 export function guardOf(tree: TreeDocument, id: PositionId): PositionId | null {
-  const index = indexOf(tree);
+  const { previous, ids, numberOf } = graphOf(tree, { ownerOnly: true });
   const starts = new Set(tree.starts.map((start) => start.position));
-  const seen = new Set([id]);
-  const open = [id];
-  for (let i = 0; i < open.length; i++) {
-    if (starts.has(open[i]!)) return open[i]!;
-    for (const move of index.to.get(open[i]!) ?? []) {
-      if (move.actor !== 'owner' || seen.has(move.from)) continue;
-      seen.add(move.from);
-      open.push(move.from);
-    }
-  }
-  return tree.starts[0]?.position ?? null;
+  const { order } = breadthFirst(previous, [numberOf.get(id)!]);
+  const nearest = order.find((i) => starts.has(ids[i]!));
+  return nearest === undefined ? (tree.starts[0]?.position ?? null) : ids[nearest]!;
 }

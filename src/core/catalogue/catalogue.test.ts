@@ -2,10 +2,15 @@ import { readFileSync } from 'node:fs';
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { findBranches } from '../drills';
-import { findHandOvers, gripProblemsOf, sayProblem } from '../grips';
+import { findHandOvers, gripProblemsOf } from '../grips';
+import { sayProblem } from '../words';
 import { findUnreachable } from '../structure';
 import { checkTree, containsMarkup, emptyTree, isGoal, LINES, type Context, type TreeDocument } from '../tree';
-import { contradict, findMovesFor, findPlaces, findTakeable, findTaken, findUnconfirmed, getCatalogue, isOneLetterOff, placeOf, saySign, searchCatalogue, SIGNS, withConfirmed, withEntry, withMove, withTakenTransition, type Place, type Seen, type Sign } from './index'; // prettier-ignore
+import { contradict, saySign, SIGNS, type Sign } from './signs';
+import { findMovesFor, findTakeable, findTaken, findUnconfirmed, withConfirmed, withEntry, withMove, withTakenTransition } from './take';
+import { findPlaces, placeOf, type Place, type Seen } from './finder';
+import { getCatalogue } from './catalogue';
+import { isOneLetterOff, searchCatalogue } from './search';
 
 const catalogue = getCatalogue();
 const entries = catalogue.positions;

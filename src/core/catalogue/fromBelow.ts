@@ -1,5 +1,6 @@
 import { perObject } from '../base';
-import { swapStep, type Owner, type Transition } from '../tree';
+import { swapStep } from '../lens';
+import type { Owner, Transition } from '../tree';
 import { thirdPerson } from './aliases';
 import type { Catalogue, CataloguePosition, CatalogueTransition } from './types';
 

@@ -1,7 +1,13 @@
 import { describe, expect, it } from 'vitest';
 import { demoTree } from '../../../demo/demoTree';
 import { checkTree, emptyTree, withPosition } from '../tree';
-import { aliasesOfWords, catalogueFor, entriesFromTree, findTaken, getCatalogue, lacksForEntry, searchCatalogue, searchMoves, withEntry, withGymEntries, type Catalogue, type GymEntry } from './index'; // prettier-ignore
+import { aliasesOfWords } from './aliases';
+import { catalogueFor } from './fromBelow';
+import { entriesFromTree, lacksForEntry, withGymEntries, type GymEntry } from './gymEntries';
+import { findTaken, withEntry } from './take';
+import { getCatalogue } from './catalogue';
+import { searchCatalogue, searchMoves } from './search';
+import type { Catalogue } from './types';
 
 const shipped = getCatalogue();
 const at = (catalogue: Catalogue, id: string) => catalogue.positions.find((entry) => entry.position.id === id)!;

@@ -1,5 +1,15 @@
 import { ownField } from '../base';
-import { freshId, indexOf, positionOf, type Mistake, type Position, type PositionId, type TreeDocument, type ValueId, type When } from '../tree'; // prettier-ignore
+import {
+  freshId,
+  indexOf,
+  positionOf,
+  type Mistake,
+  type Position,
+  type PositionId,
+  type TreeDocument,
+  type ValueId,
+  type When,
+} from '../tree';
 import { findTaken } from './take';
 import { isSign } from './signs';
 import type { Catalogue, CataloguePosition, CatalogueTransition } from './types';

@@ -1,6 +1,21 @@
 import { InvariantError, required } from '../base';
 import { typedSteps } from '../grips';
-import { asSentence, DISTANCES, ENDINGS, FAMILIES, LINES, READ_KINDS, STANCES, TEMPOS, TRANSITION_KINDS, VALUE_KINDS, type Position, type Read, type Step, type Transition } from '../tree'; // prettier-ignore
+import { asSentence } from '../words';
+import {
+  DISTANCES,
+  ENDINGS,
+  FAMILIES,
+  LINES,
+  READ_KINDS,
+  STANCES,
+  TEMPOS,
+  TRANSITION_KINDS,
+  VALUE_KINDS,
+  type Position,
+  type Read,
+  type Step,
+  type Transition,
+} from '../tree';
 import { isSign, type Sign } from './signs';
 import type { CataloguePosition, CatalogueTransition } from './types';
 

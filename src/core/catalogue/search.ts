@@ -1,5 +1,6 @@
 import { perObject } from '../base';
-import { sayShown, type Actor } from '../tree';
+import { sayShown } from '../words';
+import type { Actor } from '../tree';
 import { aliasesOfWords } from './aliases';
 import type { Catalogue, CataloguePosition } from './types';
 

@@ -2,7 +2,8 @@ import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { randomTree } from '../../../tests/support/randomTree';
 import { TREE_ROWS, type TreeDocument } from '../tree';
-import { applyDiff, diffOf, invertDiff, rebaseAll, rebaseDiff } from './index';
+import { applyDiff, diffOf, invertDiff } from './diff';
+import { rebaseAll, rebaseDiff } from './merge';
 
 const lists = TREE_ROWS;
 const some = (seed: number): TreeDocument => ({ ...randomTree(seed, { positions: 7, transitions: 12 }), id: 't' });

@@ -1,22 +1,14 @@
-import { indexOf, isGoal, ownerOptions, type PositionId, type TransitionId, type TreeDocument } from '../tree';
+import { breadthFirst, FAR } from '../graph';
+import { goalsOf, graphOf, indexOf, ownerOptions, type PositionId, type TransitionId, type TreeDocument } from '../tree';
 
 /** A path of transitions, each starting where the one before it lands. */
 export type Branch = readonly TransitionId[];
 
-/** Steps from each position to the nearest goal over the owner's transitions; absent = none. Breadth-first from the goals. */
-function stepsToGoal(tree: TreeDocument): ReadonlyMap<PositionId, number> {
-  const index = indexOf(tree);
-  const steps = new Map<PositionId, number>();
-  const open = tree.positions.filter((position) => position.ends && isGoal(tree, position.ends)).map((position) => position.id);
-  for (const id of open) steps.set(id, 0);
-  for (let i = 0; i < open.length; i++) {
-    for (const move of index.to.get(open[i]!) ?? []) {
-      if (move.actor !== 'owner' || steps.has(move.from) || index.positions.get(move.from)!.ends) continue;
-      steps.set(move.from, steps.get(open[i]!)! + 1);
-      open.push(move.from);
-    }
-  }
-  return steps;
+/** Steps from each position to the nearest goal over the owner's transitions; FAR = none leads there. */
+function stepsToGoal(tree: TreeDocument): (id: PositionId) => number {
+  const { previous, numberOf } = graphOf(tree, { ownerOnly: true, stopAtEndings: true });
+  const { steps } = breadthFirst(previous, goalsOf(tree));
+  return (id) => steps[numberOf.get(id)!]!;
 }
 
 /**
@@ -25,15 +17,15 @@ function stepsToGoal(tree: TreeDocument): ReadonlyMap<PositionId, number> {
  */
 export function findBranches(tree: TreeDocument): { start: PositionId; branch: Branch }[] {
   const index = indexOf(tree);
-  const steps = stepsToGoal(tree);
+  const stepsFrom = stepsToGoal(tree);
   const starts = new Set(tree.starts.map((start) => start.position));
   const places = tree.positions.filter((position) => !position.ends && (starts.has(position.id) || position.family === 'hub'));
   const carriedOn = (first: TransitionId): Branch => {
     const branch = [first];
     let at = index.transitions.get(first)!.to;
-    while ((steps.get(at) ?? 0) > 0) {
+    while (stepsFrom(at) > 0 && stepsFrom(at) < FAR) {
       const best = ownerOptions(index, at)
-        .filter((move) => steps.get(move.to) === steps.get(at)! - 1)
+        .filter((move) => stepsFrom(move.to) === stepsFrom(at) - 1)
         .sort((a, b) => (b.priority ?? 0) - (a.priority ?? 0))[0]!;
       branch.push(best.id);
       at = best.to;

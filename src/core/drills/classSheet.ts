@@ -1,5 +1,6 @@
-import { filterTree, HIDDEN_WORDS, isFiltering, type Filter } from '../structure';
-import { findValue, indexOf, positionOf, sayMine, sayShown, type TreeDocument } from '../tree';
+import { filterTree, HIDDEN_WORDS, isFiltering, type Filter } from '../lens';
+import { findValue, indexOf, positionOf, type TreeDocument } from '../tree';
+import { sayMine, sayShown } from '../words';
 import { classTimeOf, partnersOf, type ClassSettings } from './classTime';
 import type { DrillUnit, FeederLine } from './units';
 

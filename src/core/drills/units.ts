@@ -1,4 +1,16 @@
-import { namedAt, indexOf, positionOf, sayPreference, type Position, type PositionId, type Transition, type TransitionId, type TreeDocument, type TreeIndex, type ValueId } from '../tree'; // prettier-ignore
+import {
+  namedAt,
+  indexOf,
+  positionOf,
+  type Position,
+  type PositionId,
+  type Transition,
+  type TransitionId,
+  type TreeDocument,
+  type TreeIndex,
+  type ValueId,
+} from '../tree';
+import { sayPreference } from '../words';
 import { isBranch, type Branch } from './branches';
 
 export type UnitKind = 'part' | 'answer' | 'chain';

@@ -2,17 +2,10 @@ import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { seededRandom } from '../base';
 import type { Contact, Step } from '../tree';
+import { blockingOf, movesOnWay, toBreakAlong } from './blockers';
+import { findBrokenRules, findDoubleBookings, findHandOvers, handLoad } from './account';
+import { smallestHittingSet } from '../graph';
 import { his as theirs, mine, position, tree } from '../../../tests/support/smallTree';
-import {
-  blockingOf,
-  findBrokenRules,
-  findDoubleBookings,
-  findHandOvers,
-  handLoad,
-  movesOnWay,
-  smallestHittingSet,
-  toBreakAlong,
-} from './index';
 
 const on = (part: string, spot: string, more: Partial<Contact> = {}): Contact => ({
   athlete: 'owner',

@@ -1,6 +1,6 @@
 import { groupBy } from '../base';
 import type { Contact, ContactRule, Step } from '../tree';
-import { contactKey, fitsPattern, limbKey, targetKey } from './contacts';
+import { contactKey, fitsPattern, limbKey, targetKey } from '../contacts';
 
 /** One limb part on two different targets in one step. Steps count from 1. */
 export interface DoubleBooking {

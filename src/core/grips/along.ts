@@ -1,8 +1,7 @@
 import { groupBy } from '../base';
 import type { Contact, Step, Transition, TransitionId } from '../tree';
 import { handLoad, type HandLoad } from './account';
-import { limbKey } from './contacts';
-import { holdFact } from './facts';
+import { limbKey, holdFact } from '../contacts';
 
 /** A step on a way: which move's, and its number there from 1. */
 export interface StepOnWay {

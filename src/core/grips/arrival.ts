@@ -1,13 +1,22 @@
-import { indexOf, sayMove, type Position, type PositionId, type TreeDocument } from '../tree';
+import { indexOf, type Position, type PositionId, type TransitionId, type TreeDocument } from '../tree';
 import { findCertainFacts } from './certainFacts';
-import { factEffectsOf, holdFact } from './facts';
+import { factEffectsOf } from './facts';
+import { holdFact } from '../contacts';
 import { missingOnArrival } from './problems';
 
+/** A hold that is said to be on at a place, and a way on which it is not. */
+export interface LostHold {
+  readonly hold: string;
+  /** Moves that land here without it. */
+  readonly without: readonly TransitionId[];
+  /** Where none of these does: the moves of a way along which it is let go. */
+  readonly way: readonly TransitionId[];
+}
 export interface OnArrival {
   /** Held whichever way one came, as far as steps are written. */
   readonly sure: readonly string[];
   /** Said to be held here, and let go on some way whose steps say so. */
-  readonly unsure: readonly { readonly hold: string; readonly after: string }[];
+  readonly unsure: readonly LostHold[];
 }
 /** What is held where one arrives, and what of the place's own holds some way does not bring. */
 export function holdsOnArrival(tree: TreeDocument, position: Position): OnArrival {
@@ -17,12 +26,12 @@ export function holdsOnArrival(tree: TreeDocument, position: Position): OnArriva
   if (!facts) return { sure: [], unsure: [] };
   const index = indexOf(tree);
   const written = (index.to.get(position.id) ?? []).filter((move) => move.steps);
-  const unsure = (position.holds ?? []).map((contact) => holdFact(contact)).filter((hold) => !facts.has(hold)).flatMap((hold) => {
+  const unsure = (position.holds ?? []).map((contact) => holdFact(contact)).filter((hold) => !facts.has(hold)).flatMap((hold): LostHold[] => {
     const without = written.filter((move) => missingOnArrival(position, move).some((item) => item.contacts.some((contact) => holdFact(contact) === hold)));
-    if (without.length > 0) return [{ hold, after: without.map(sayMove).join('; ') }];
+    if (without.length > 0) return [{ hold, without: without.map((move) => move.id), way: [] }];
     // A way that writes no steps says nothing of what is held.
-    const way = witnessOf(position.id, hold).map((id) => index.transitions.get(id)!);
-    return way.some((move) => move.steps) ? [{ hold, after: way.map(sayMove).join(' → ') }] : [];
+    const way = witnessOf(position.id, hold);
+    return way.some((id) => index.transitions.get(id)!.steps) ? [{ hold, without: [], way }] : [];
   });
   return { sure: [...facts].filter((fact) => effects.isHold(fact)), unsure };
 } // prettier-ignore

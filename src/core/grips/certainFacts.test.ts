@@ -2,8 +2,8 @@ import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { seededRandom } from '../base';
 import { indexOf, type Fact, type PositionId, type TransitionId, type TreeDocument } from '../tree';
+import { findCertainFacts } from './certainFacts';
 import { mine, position, tree } from '../../../tests/support/smallTree';
-import { findCertainFacts } from './index';
 
 const FACTS = ['foot stripped', 'sleeve', 'posture'];
 

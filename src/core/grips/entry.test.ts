@@ -1,6 +1,8 @@
 import { describe, expect, it } from 'vitest';
 import type { Step } from '../tree';
-import { findDoubleBookings, findHandOvers, sayContact, withNewStep, withoutStep, withTyped } from './index';
+import { findDoubleBookings, findHandOvers } from './account';
+import { sayContact } from '../contacts';
+import { withNewStep, withoutStep, withTyped } from './entry';
 
 const typed = (steps: readonly Step[], step: number, text: string): Step[] => {
   const next = withTyped(steps, step, text);

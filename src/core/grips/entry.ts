@@ -1,7 +1,6 @@
 import { err, ok, type Result } from '../base';
 import type { Step } from '../tree';
-import { limbKey } from './contacts';
-import { parseContact, parseLimb } from './contactText';
+import { limbKey, parseContact, parseLimb } from '../contacts';
 
 /** One more step after `at` (from 1; 0 = at the front), with what is held there copied forward, so that only changes are typed. */
 export const withNewStep = (steps: readonly Step[], at: number): Step[] => {

@@ -1,15 +1,6 @@
 import { perObject } from '../base';
+import { holdFact, holdOfFact } from '../contacts';
 import type { Contact, Fact, Transition, TreeDocument } from '../tree';
-import { findUnknownSpots, parseContact, sayLimb, sayTarget } from './contactText';
-
-/** A hold as a fact: limb and target in words, without where it is carried, job and quality (MODEL §3). */
-export const holdFact = perObject((contact: Contact): Fact => `${sayLimb(contact)} ${sayTarget(contact)}`);
-
-/** The hold that a typed fact speaks of ("right hand far lapel"), of known spots only; null = a word of the coach's own. */
-export function holdOfFact(typed: Fact): Contact | null {
-  const parsed = parseContact(typed);
-  return parsed.ok && findUnknownSpots([parsed.value]).length === 0 ? parsed.value : null;
-}
 
 /** What the facts of a tree do, holds of the steps among them. */
 export interface FactEffects {
@@ -21,7 +12,7 @@ export interface FactEffects {
   /** The fact is a hold, not a word of the coach's own. */
   isHold(fact: Fact): boolean;
   /** Undone, or a hold that is not on at the last step: written steps list all that is held. */
-  ends(move: Transition, fact: Fact): boolean;
+  takesAway(move: Transition, fact: Fact): boolean;
 }
 
 const held = (contacts: readonly Contact[] | undefined): Fact[] => (contacts ?? []).map(holdFact);
@@ -65,7 +56,7 @@ export const factEffectsOf = perObject((tree: TreeDocument): FactEffects => {
     needsOf: (move) => effects.get(move.id)!.needs,
     makesOf: (move) => effects.get(move.id)!.makes,
     isHold: (fact) => holds.has(fact),
-    ends: (move, fact) => {
+    takesAway: (move, fact) => {
       const { undoes, isWritten, makes } = effects.get(move.id)!;
       return undoes.has(fact) || (isWritten && holds.has(fact) && !makes.includes(fact));
     },

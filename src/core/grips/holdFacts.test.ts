@@ -2,9 +2,11 @@ import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { seededRandom } from '../base';
 import { indexOf, type Contact, type Fact, type PositionId, type Transition, type TreeDocument } from '../tree';
+import { findCertainFacts } from './certainFacts';
+import { findNeedLoops } from './needLoops';
+import { missingHolds } from './facts';
 import { mine, position, tree } from '../../../tests/support/smallTree';
 import { held } from '../../../tests/support/held';
-import { findCertainFacts, findNeedLoops, missingHolds } from './index';
 
 const HOLDS = ['right hand far lapel', 'left hand near ankle', 'his left hand collar'];
 

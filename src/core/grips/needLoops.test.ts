@@ -2,8 +2,8 @@ import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { seededRandom } from '../base';
 import type { Fact, TreeDocument } from '../tree';
+import { findNeedLoops } from './needLoops';
 import { mine, position, tree } from '../../../tests/support/smallTree';
-import { findNeedLoops } from './index';
 
 const FACTS = ['knee safe', 'foot stripped', 'hook dead', 'sleeve'];
 const game = (needs: readonly (readonly [string, Fact[], Fact[]])[], facts: Fact[] = []): TreeDocument =>

@@ -1,8 +1,10 @@
 import { describe, expect, it } from 'vitest';
 import type { Step, Transition, TreeDocument } from '../tree';
+import { findGripFindings } from './problems';
+import { gripsAlong } from './along';
+import { sayProblem } from '../words';
 import { held } from '../../../tests/support/held';
 import { his, mine, position, tree } from '../../../tests/support/smallTree';
-import { findGripFindings, gripsAlong, sayProblem } from './index';
 
 const steps = (...lines: string[]): Step[] => lines.map((line) => ({ contacts: held(line) }));
 const saidOf = (doc: TreeDocument): string[] => findGripFindings(doc).map(({ problem }) => sayProblem(problem).what);

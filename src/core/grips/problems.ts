@@ -1,10 +1,19 @@
 import { groupBy, perObject } from '../base';
-import { indexOf, type Contact, type ContactRule, type ContactTarget, type Position, type PositionId, type Step, type Transition, type TransitionId, type TreeDocument } from '../tree'; // prettier-ignore
+import {
+  indexOf,
+  type Contact,
+  type ContactRule,
+  type ContactTarget,
+  type Position,
+  type PositionId,
+  type Step,
+  type Transition,
+  type TransitionId,
+  type TreeDocument,
+} from '../tree';
 import { findBrokenRules, findDoubleBookings } from './account';
-import { contactKey, limbKey } from './contacts';
-import { findUnknownSpots, getLimbNames, sayLimb } from './contactText';
-import { holdFact } from './facts';
-import { isCloth, servesInstead } from './uniform';
+import { contactKey, limbKey, findUnknownSpots, getLimbNames, sayLimb, holdFact } from '../contacts';
+import { isCloth, servesInstead } from '../lens';
 
 /** More steps than can be taught as one move; the contract takes 200. */
 export const MANY_STEPS = 24;

@@ -1,7 +1,6 @@
 import { once } from '../base';
 import type { Contact } from '../tree';
-import { getLimbNames, getTargets, parseContact, sayLimb, sayTarget } from './contactText';
-import { limbKey } from './contacts';
+import { getLimbNames, getTargets, parseContact, sayLimb, sayTarget, limbKey } from '../contacts';
 
 /** Targets as they are typed: cloth and parts, near and far where they have sides. */
 const getTargetWords = once((): string[] => {

@@ -1,8 +1,9 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import type { ContactRule } from '../tree';
+import { parseContact, parseRule, sayRule } from '../contacts';
+import { suggestLines } from './suggest';
 import { held } from '../../../tests/support/held';
-import { parseContact, parseRule, sayRule, suggestLines } from './index';
 
 const rule = (typed: string, steps = 4): ContactRule => {
   const parsed = parseRule(typed, steps);

@@ -1,3 +1,2 @@
 export * from './normalise';
 export * from './treeFile';
-export * from './say';

@@ -86,7 +86,7 @@ function optionsAt(
   moves: readonly Transition[],
   show: Show,
   defaults: Defaults,
-): { real: Option[]; hopeful: Option[] } {
+): { real: Option[]; allDrawn: Option[] } {
   const shown = shownOf(place.position, options, show);
   const consequences = consequencesFor(moves, shown);
   const drawnOnly: Place = { ...place, undrawn: 0 };
@@ -96,24 +96,24 @@ function optionsAt(
     outcomes: outcomesOf(at, transition, p, offCue, consequences),
   });
   const real: Option[] = [];
-  const hopeful: Option[] = [];
+  const allDrawn: Option[] = [];
   const add = (transition: Transition | null, p: number, offCue: number, seconds: number): void => {
     real.push(of(place, transition, p, offCue, seconds));
-    hopeful.push(place.undrawn === 0 ? real.at(-1)! : of(drawnOnly, transition, p, offCue, seconds));
+    allDrawn.push(place.undrawn === 0 ? real.at(-1)! : of(drawnOnly, transition, p, offCue, seconds));
   };
   for (const option of options) {
     const seconds = Math.max(1, Math.round(option.seconds ?? defaults.seconds));
     add(option, successChance(option, shown, defaults), option.offCue ?? defaults.offCue, seconds);
   }
   add(null, 0, 0, HOLD_SECONDS);
-  return { real, hopeful };
+  return { real, allDrawn };
 }
 
 /**
  * The tree as two decision processes: as it is, and with nothing undrawn (u = 0), whose value is the optimistic bound.
  * Pre: the tree is checked. O(transitions × shows).
  */
-export function oddsModelsOf(tree: TreeDocument): { real: OddsModel; hopeful: OddsModel } {
+export function oddsModelsOf(tree: TreeDocument): { real: OddsModel; allDrawn: OddsModel } {
   const index = indexOf(tree);
   const defaults = defaultsOf(tree);
   const size = tree.positions.length;
@@ -124,10 +124,10 @@ export function oddsModelsOf(tree: TreeDocument): { real: OddsModel; hopeful: Od
   worth[won] = 1;
   const missing = new Float64Array(size);
   const real: ModelShow[][] = [];
-  const hopeful: ModelShow[][] = [];
+  const allDrawn: ModelShow[][] = [];
   for (const [at, position] of tree.positions.entries()) {
     real.push([]);
-    hopeful.push([]);
+    allDrawn.push([]);
     if (position.ends) {
       worth[at] = isGoal(tree, position.ends) ? 1 : 0;
       continue;
@@ -140,9 +140,9 @@ export function oddsModelsOf(tree: TreeDocument): { real: OddsModel; hopeful: Od
     for (const show of found.shows) {
       const made = optionsAt(place, options, moves, show, defaults);
       real[at]!.push({ ...show, options: made.real });
-      hopeful[at]!.push({ ...show, options: made.hopeful });
+      allDrawn[at]!.push({ ...show, options: made.allDrawn });
     }
   }
   const shared = { tree, states: size + 2, lost, won, worth, missing };
-  return { real: { ...shared, shows: real }, hopeful: { ...shared, shows: hopeful } };
+  return { real: { ...shared, shows: real }, allDrawn: { ...shared, shows: allDrawn } };
 }

@@ -2,10 +2,10 @@ import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { product } from '../base';
 import { DEFAULTS, isGoal, type Position, type Transition, type TreeDocument } from '../tree';
-import { mine, his, position, reaction, tree } from '../../../tests/support/smallTree';
-import { randomTree } from '../../../tests/support/randomTree';
 import { findOdds } from './report';
 import { sharesOf } from './shows';
+import { mine, his, position, reaction, tree } from '../../../tests/support/smallTree';
+import { randomTree } from '../../../tests/support/randomTree';
 
 const ATTEMPT = { safe: 0.15, neutral: 0.25, actNow: 0.35, danger: 0.5 };
 const HOLD = { safe: 0.02, neutral: 0.08, actNow: 0.25, danger: 0.4 };

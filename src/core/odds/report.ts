@@ -135,16 +135,16 @@ export const findOdds = (tree: TreeDocument, options: { roundSeconds?: number } 
 
 /** The same in pieces of a few milliseconds, with progress. */
 export function* findOddsInPieces(tree: TreeDocument, { roundSeconds = DEFAULT_ROUND_SECONDS }: { roundSeconds?: number } = {}): InPieces<Odds> {
-  const { real: model, hopeful: bound } = oddsModelsOf(tree);
+  const { real: model, allDrawn: bound } = oddsModelsOf(tree);
   yield 0;
   const solution = yield* partOf(solveRoundInPieces(model, roundSeconds), 0, 0.3);
   const bounded = model.missing.some((chance) => chance > 0);
   const upper = bounded ? yield* partOf(solveRoundInPieces(model, roundSeconds, 1), 0.3, 0.5) : solution;
-  const hopeful = yield* partOf(solveRoundInPieces(bound, roundSeconds, 1), 0.5, 0.8);
+  const allDrawn = yield* partOf(solveRoundInPieces(bound, roundSeconds, 1), 0.5, 0.8);
   const row = roundSeconds * model.states;
   const starts: StartOdds[] = [];
   for (const [i, start] of tree.starts.entries()) {
-    starts.push(startOddsOf(model, solution, hopeful, upper, start.position));
+    starts.push(startOddsOf(model, solution, allDrawn, upper, start.position));
     yield 0.8 + (0.1 * i) / tree.starts.length;
   }
   const positions: Odds['positions'][number][] = [];

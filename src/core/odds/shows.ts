@@ -1,6 +1,5 @@
 import { product } from '../base';
-import type { Position, Read, ReadId, Transition, ValueId } from '../tree';
-import { namedAt } from '../tree';
+import { type Position, type Read, type ReadId, type Transition, type ValueId, namedAt } from '../tree';
 
 /** The implicit value of an open reaction read: he does nothing special. */
 export const NOTHING_SPECIAL = null;

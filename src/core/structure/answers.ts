@@ -1,9 +1,21 @@
 import { product } from '../base';
 import {
-  admits, indexOf, names, opponentMoves, ownerOptions, type Position, type PositionId, type Read, type ReadId, type Transition, type TransitionId,
-  type TreeDocument, type TreeIndex, type ValueId,
-} from '../tree'; // prettier-ignore
-import { reachablePositions } from './graph';
+  admits,
+  indexOf,
+  names,
+  opponentMoves,
+  ownerOptions,
+  type Position,
+  type PositionId,
+  type Read,
+  type ReadId,
+  type Transition,
+  type TransitionId,
+  type TreeDocument,
+  type TreeIndex,
+  type ValueId,
+  reachablePositions,
+} from '../tree';
 
 export interface Unanswered {
   readonly position: PositionId;

@@ -1,5 +1,5 @@
-import { indexOf, LINES, type Line, type PositionId, type TreeDocument } from '../tree';
-import { graphOf } from './graph';
+import { breadthFirst, FAR } from '../graph';
+import { indexOf, startsOf, LINES, type Line, type PositionId, type TreeDocument, graphOf } from '../tree';
 
 export interface Sides<T> {
   readonly both: readonly T[];
@@ -20,19 +20,10 @@ export interface Comparison {
 /** Fewest transitions from any start to each line, over transitions of either athlete; endings are passed through. */
 export function stepsToLines(tree: TreeDocument): Steps {
   const graph = graphOf(tree);
-  const steps = new Map<number, number>();
-  const open = tree.starts.map((start) => graph.numberOf.get(start.position)!);
-  for (const start of open) steps.set(start, 0);
-  for (let i = 0; i < open.length; i++) {
-    for (const to of graph.next[open[i]!]!) {
-      if (steps.has(to)) continue;
-      steps.set(to, steps.get(open[i]!)! + 1);
-      open.push(to);
-    }
-  }
+  const { steps } = breadthFirst(graph.next, startsOf(tree, graph));
   const nearest = (line: Line): number | null => {
-    const holding = tree.positions.flatMap((position, i) => (position.lines.includes(line) && steps.has(i) ? [steps.get(i)!] : []));
-    return holding.length === 0 ? null : Math.min(...holding);
+    const least = Math.min(FAR, ...steps.filter((_, i) => tree.positions[i]!.lines.includes(line)));
+    return least === FAR ? null : least;
   };
   return Object.fromEntries(LINES.map((line) => [line, nearest(line)])) as Record<Line, number | null>;
 }

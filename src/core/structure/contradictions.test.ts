@@ -1,6 +1,8 @@
 import { describe, expect, it } from 'vitest';
 import { mine, position, reaction, tree } from '../../../tests/support/smallTree';
-import { findContradictoryPreferences, findFindings, findIdleOptions, findProvoked } from './index';
+import { findContradictoryPreferences, findIdleOptions } from './contradictions';
+import { findFindings } from './findings';
+import { findProvoked } from './provoked';
 
 const cue = (id: string, ...values: string[]) => ({ id, name: id, kind: 'cue' as const, closed: true, values: values.map((value) => ({ id: value, name: value, kind: 'other' as const })) }); // prettier-ignore
 const kindsOf = (doc: Parameters<typeof findFindings>[0]): string[] => findFindings(doc).list.map((finding) => finding.kind);

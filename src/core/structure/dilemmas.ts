@@ -1,5 +1,13 @@
-import { indexOf, ownerOptions, type PositionId, type Transition, type TransitionId, type TreeDocument, type ValueId } from '../tree';
-import { reachablePositions } from './graph';
+import {
+  indexOf,
+  ownerOptions,
+  type PositionId,
+  type Transition,
+  type TransitionId,
+  type TreeDocument,
+  type ValueId,
+  reachablePositions,
+} from '../tree';
 
 /** Two of the owner's options at one position where the defence to one is what the other answers. */
 export interface Pair {

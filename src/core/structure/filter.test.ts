@@ -1,11 +1,14 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { checkTree, indexOf, type Profile, type RuleSet, type TreeDocument } from '../tree';
+import { EVERYTHING, filterTree, forbiddenTags, isFiltering } from '../lens';
+import { findFilterDifference } from './filterDifference';
+import { findRoutes } from './routes';
+import { findThreats, threatsAlong } from './threats';
 import { demoTree } from '../../../demo/demoTree';
 import { held } from '../../../tests/support/held';
 import { randomTree } from '../../../tests/support/randomTree';
 import { his, mine, position, reaction, tree } from '../../../tests/support/smallTree';
-import { EVERYTHING, filterTree, findFilterDifference, findRoutes, findThreats, forbiddenTags, isFiltering, threatsAlong } from './index';
 
 const rules: RuleSet = {
   id: 'juniors',
@@ -133,7 +136,7 @@ describe('what a filter takes away', () => {
   it('a filter that removes every route says so with a nought', () => {
     const doc = game({ profiles: [profile({ off: ['drag', 'cut'] })] });
     const { routes, shortest, outOfReach } = findFilterDifference(doc, { profiles: ['p'] });
-    expect(shortest).toEqual({ lookedAt: 1, lost: 1 });
+    expect(shortest).toEqual({ checked: 1, lost: 1 });
     expect(routes.after).toEqual({ byPositions: 0, byTransitions: 0, status: 'exact' });
     expect(outOfReach).toEqual(['side', 'mount']);
   });
@@ -147,7 +150,7 @@ describe('what a filter takes away', () => {
           expect(all.has(String(route))).toBe(true);
         const [before, after] = [findRoutes(marked), findRoutes(filterTree(marked, { profiles: ['p'] }).tree)].map((found) => found.byPositions.length); // prettier-ignore
         const { shortest } = findFilterDifference(marked, { profiles: ['p'] });
-        if (before! <= 500) expect(shortest).toEqual({ lookedAt: before, lost: before! - after! });
+        if (before! <= 500) expect(shortest).toEqual({ checked: before, lost: before! - after! });
       }),
       { numRuns: 60, seed: 9 },
     );

@@ -1,8 +1,6 @@
-import { findVanishing, type Vanishing } from '../grips';
-import { isGoal, type Ending, type PositionId, type TransitionId, type TreeDocument } from '../tree';
+import { findVanishing, type Vanishing, filterTree, type Filter, type HiddenBy } from '../lens';
+import { isGoal, type Ending, type PositionId, type TransitionId, type TreeDocument, reachablePositions } from '../tree';
 import { findUnanswered, type Unanswered } from './answers';
-import { filterTree, type Filter, type HiddenBy } from './filter';
-import { reachablePositions } from './graph';
 import { countRoutes, type RouteCount } from './routes';
 import { findShortestRoutes } from './shortestRoutes';
 import { findThreats, type Threat } from './threats';
@@ -11,7 +9,7 @@ export interface FilterDifference {
   readonly hidden: readonly { readonly transition: TransitionId; readonly by: HiddenBy }[];
   readonly routes: { readonly before: RouteCount; readonly after: RouteCount };
   /** Of the shortest routes without the filter, by positions: how many were looked at, and how many of them are gone. */
-  readonly shortest: { readonly lookedAt: number; readonly lost: number };
+  readonly shortest: { readonly checked: number; readonly lost: number };
   /** Unanswered under the filter but not without it. */
   readonly nowUnanswered: readonly Unanswered[];
   /** Reached without the filter, not under it, in document order. */
@@ -31,7 +29,7 @@ function shortestLost(tree: TreeDocument, reduced: TreeDocument): FilterDifferen
   const steps = new Set(reduced.transitions.map((move) => `${move.from}\n${move.to}`));
   const { routes } = findShortestRoutes(tree, SHORTEST);
   const lost = routes.filter((route) => route.some((to, i) => i > 0 && !steps.has(`${route[i - 1]}\n${to}`)));
-  return { lookedAt: routes.length, lost: lost.length };
+  return { checked: routes.length, lost: lost.length };
 }
 
 const ROUTES = { routes: 2000, steps: 200_000 };

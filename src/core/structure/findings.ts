@@ -1,12 +1,21 @@
 import { atOnce, groupBy, type InPieces } from '../base';
 import { findCertainFacts, findGripFindings, findNeedLoops, type GripProblem } from '../grips';
-import { indexOf, type Ending, type Fact, type PositionId, type ReadId, type TransitionId, type TreeDocument, type ValueId } from '../tree';
+import {
+  indexOf,
+  type Ending,
+  type Fact,
+  type PositionId,
+  type ReadId,
+  type TransitionId,
+  type TreeDocument,
+  type ValueId,
+  reachablePositions,
+} from '../tree';
 import { coverageAt, unansweredAt } from './answers';
 import { findContradictoryPreferences, findIdleOptions } from './contradictions';
 import { findCycles } from './cycles';
-import { findDeadEnds, findUnreachable } from './ends';
-import { reachablePositions } from './graph';
-import { findLateBranches, type LateBranch } from './timing';
+import { findDeadEnds, findUnreachable } from './deadEnds';
+import { findLateBranches, type LateBranch } from './lateBranches';
 import { findNecessaryHubs } from './necessaryHubs';
 import { findProvoked } from './provoked';
 import { countRoutes, type RouteCount } from './routes';

@@ -1,10 +1,17 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { indexOf, type TreeDocument } from '../tree';
+import { compareTrees, stepsToLines } from './compare';
+import { findBackTakes, findRoleChanges, findUsage, rankHubs } from './usage';
+import { findDilemmas } from './dilemmas';
+import { findLadder } from './ladder';
+import { findLateBranches } from './lateBranches';
+import { findRoutes } from './routes';
+import { findSameRelation, findSuggestions } from './sameRelation';
+import { findTodo } from './todo';
 import { demoTree } from '../../../demo/demoTree';
 import { randomTree } from '../../../tests/support/randomTree';
 import { his, mine, position, reaction, tree } from '../../../tests/support/smallTree';
-import { compareTrees, findBackTakes, findDilemmas, findLadder, findLateBranches, findRoleChanges, findRoutes, findSameRelation, findSuggestions, findTodo, findUsage, rankHubs, stepsToLines } from './index'; // prettier-ignore
 
 describe('dilemmas', () => {
   const at = [position('a', { reads: reaction('knee in', 'knee out', 'stands') }), position('b')];

@@ -2,18 +2,18 @@ import { describe, expect, it } from 'vitest';
 import { layoutBoard } from '../board';
 import { searchCatalogue, getCatalogue } from '../catalogue';
 import { classSheetOf, findBranches, plannedUnits } from '../drills';
-import { findGripFindings, findVanishing, mirrorTree, swapAthletes } from '../grips';
+import { findGripFindings } from '../grips';
+import { findVanishing, mirrorTree, swapAthletes, filterTree } from '../lens';
 import { formatTreeFile, normaliseTree } from '../notation';
 import { findOdds } from '../odds';
 import { checkTree, withNewValue } from '../tree';
+import { findFilterDifference } from './filterDifference';
+import { findFindings } from './findings';
 import { parseTreeFile } from '@/documents/tree/file';
 import { analysisOf } from '@/cli/analysis';
 import { firstHold, shutOptions } from '@/features/board/shut';
 import { offeredSpots } from '@/features/grips/bodies';
 import { HOSTILE, hostileTree } from '../../../tests/support/hostileTree';
-import { filterTree } from './filter';
-import { findFilterDifference } from './filterDifference';
-import { findFindings } from './findings';
 
 describe('ids that mean something to the language', () => {
   const tree = hostileTree();

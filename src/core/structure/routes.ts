@@ -1,6 +1,6 @@
 import { groupBy, product } from '../base';
-import { indexOf, isGoal, type PositionId, type TransitionId, type TreeDocument } from '../tree';
-import { graphOf, reachedFrom, type Graph } from './graph';
+import { reachedFrom, walkSimplePaths } from '../graph';
+import { goalsOf, indexOf, type PositionId, type TransitionId, type TreeDocument, graphOf, type Graph } from '../tree';
 
 export interface RouteBudget {
   /** Routes by positions (and, apart, by transitions) to list at the most. */
@@ -18,43 +18,13 @@ export interface Routes {
 const DEFAULT_ROUTES = 10_000;
 const DEFAULT_STEPS = 2_000_000;
 
-/**
- * Walks the simple paths from a start to the first ending met, if that is a goal, in document order of starts and
- * transitions, and leaves each in `path`. Yields how many of its first positions are those of the route before.
- * Depth-first without recursion; only positions that can still reach a goal are entered. Takes its steps from `budget`.
- */
-function* walkRoutes(tree: TreeDocument, graph: Graph, path: number[], budget: { steps: number }): Generator<number> {
-  const goals = tree.positions.flatMap((p, i) => (p.ends && isGoal(tree, p.ends) ? [i] : []));
-  const isGoalAt = new Uint8Array(graph.size);
-  for (const goal of goals) isGoalAt[goal] = 1;
-  const hopeful = reachedFrom(graph.previous, goals);
-  const onPath = new Uint8Array(graph.size);
-  for (const start of tree.starts) {
-    const first = graph.numberOf.get(start.position)!;
-    if (!hopeful[first]) continue;
-    path.push(first);
-    onPath[first] = 1;
-    const branch = [0];
-    let shared = 0;
-    while (path.length > 0) {
-      if (--budget.steps < 0) return;
-      const at = path.at(-1)!;
-      if (branch.at(-1) === 0 && isGoalAt[at]) {
-        yield shared;
-        shared = path.length;
-      }
-      const to = graph.next[at]![branch[branch.length - 1]!++];
-      if (to === undefined) {
-        onPath[path.pop()!] = 0;
-        branch.pop();
-        shared = Math.min(shared, path.length);
-      } else if (hopeful[to] && !onPath[to]) {
-        path.push(to);
-        onPath[to] = 1;
-        branch.push(0);
-      }
-    }
-  }
+/** The simple paths from a start to the first ending met, if that is a goal; each is left in `path`. */
+function walkRoutes(tree: TreeDocument, graph: Graph, path: number[], budget: { steps: number }): Generator<number> {
+  const goals = goalsOf(tree);
+  const isGoal = new Uint8Array(graph.size);
+  for (const goal of goals) isGoal[goal] = 1;
+  const starts = tree.starts.map((start) => graph.numberOf.get(start.position)!);
+  return walkSimplePaths(graph.next, { starts, isGoal, leadsOn: reachedFrom(graph.previous, goals) }, path, budget);
 }
 
 /** All routes by positions and by transitions, within the budget. */

@@ -2,16 +2,15 @@ import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { randomTree } from '../../../tests/support/randomTree';
 import { his, mine, position, reaction, tree } from '../../../tests/support/smallTree';
-import { isGoal, type TreeDocument } from '../tree';
+import { isGoal, type TreeDocument, indexOf } from '../tree';
 import { coverageAt, findUnanswered } from './answers';
 import { findCycles } from './cycles';
-import { findDeadEnds, findUnreachable } from './ends';
+import { findDeadEnds, findUnreachable } from './deadEnds';
 import { findFindings } from './findings';
 import { findNecessaryHubs } from './necessaryHubs';
 import { countRoutes, findRoutes } from './routes';
 import { findBypasses } from './bypass';
 import { findShortestRoutes } from './shortestRoutes';
-import { indexOf } from '../tree';
 
 const seeds = fc.integer({ min: 1, max: 1e6 });
 const small = (seed: number): TreeDocument => randomTree(seed, { positions: 8, transitions: 16 });

@@ -1,6 +1,5 @@
-import { indexOf, isGoal, type PositionId, type TransitionId, type TreeDocument, type TreeIndex } from '../tree';
-import { filterTree } from './filter';
-import { reachablePositions } from './graph';
+import { indexOf, isGoal, type PositionId, type TransitionId, type TreeDocument, type TreeIndex, reachablePositions } from '../tree';
+import { filterTree } from '../lens';
 
 /** A submission that the opponent has within one transition. */
 export interface Threat {

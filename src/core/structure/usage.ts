@@ -1,5 +1,5 @@
-import { indexOf, isGoal, ownerRoleOf, type PositionId, type TransitionId, type TreeDocument } from '../tree';
-import { graphOf, reachedFrom } from './graph';
+import { indexOf, goalsOf, ownerRoleOf, type PositionId, type TransitionId, type TreeDocument, graphOf } from '../tree';
+import { reachedFrom } from '../graph';
 import { findNecessaryHubs } from './necessaryHubs';
 
 /** From how many starts something is met on the way to a goal: the start leads to it, and it leads on to a goal. */
@@ -14,18 +14,17 @@ export interface Usage {
  */
 export function findUsage(tree: TreeDocument): Usage {
   const graph = graphOf(tree, { stopAtEndings: true });
-  const goals = tree.positions.flatMap((p, i) => (p.ends && isGoal(tree, p.ends) ? [i] : []));
-  const hopeful = reachedFrom(graph.previous, goals);
+  const leadsToGoal = reachedFrom(graph.previous, goalsOf(tree));
   const transitions = new Map<TransitionId, PositionId[]>(tree.transitions.map((move) => [move.id, []]));
   const positions = new Map<PositionId, PositionId[]>(tree.positions.map((position) => [position.id, []]));
   for (const start of tree.starts) {
     const reached = reachedFrom(graph.next, [graph.numberOf.get(start.position)!]);
     graph.ids.forEach((id, i) => {
-      if (reached[i] && hopeful[i]) positions.get(id)!.push(start.position);
+      if (reached[i] && leadsToGoal[i]) positions.get(id)!.push(start.position);
     });
     for (const move of tree.transitions) {
       const [from, to] = [graph.numberOf.get(move.from)!, graph.numberOf.get(move.to)!];
-      if (reached[from] && hopeful[to] && !tree.positions[from]!.ends) transitions.get(move.id)!.push(start.position);
+      if (reached[from] && leadsToGoal[to] && !tree.positions[from]!.ends) transitions.get(move.id)!.push(start.position);
     }
   }
   return { transitions, positions };

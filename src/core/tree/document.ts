@@ -1,7 +1,19 @@
 import type { Contact, ContactRule, Step } from './contact';
 import type {
-  Actor, Context, Distance, Ending, Family, Line, Owner, OwnerRole, ReadKind, Stance, Tempo, TransitionKind, ValueKind,
-} from './vocabulary'; // prettier-ignore
+  Actor,
+  Context,
+  Distance,
+  Ending,
+  Family,
+  Line,
+  Owner,
+  OwnerRole,
+  ReadKind,
+  Stance,
+  Tempo,
+  TransitionKind,
+  ValueKind,
+} from './vocabulary';
 
 /** Ids are the author's own strings; each kind is unique within its tree, values within their position. */
 export type PositionId = string;

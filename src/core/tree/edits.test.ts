@@ -1,6 +1,20 @@
 import { describe, expect, it } from 'vitest';
 import { his, mine, position, reaction, tree } from '../../../tests/support/smallTree';
-import { checkTree, fitOf, landingOf, sayHis, sayMine, sayShown, withFit, withLanding, withNewGuard, withNewTransition, withNewValue, withoutPosition, withoutTransition, withoutValue, withValue } from './index'; // prettier-ignore
+import { checkTree } from './checkTree';
+import {
+  fitOf,
+  landingOf,
+  withFit,
+  withLanding,
+  withNewGuard,
+  withNewTransition,
+  withNewValue,
+  withoutPosition,
+  withoutTransition,
+  withoutValue,
+  withValue,
+} from './edits';
+import { sayHis, sayMine, sayShown } from '../words';
 
 const doc = tree(
   [position('a', { reads: reaction('v', 'w') }), position('b', { lines: ['feet'] }), position('c', { lines: ['feet', 'hips'] })],

@@ -6,7 +6,6 @@ export * from './edits';
 export * from './errors';
 export * from './meaning';
 export * from './ranges';
-export * from './swap';
+export * from './treeGraph';
 export * from './treeIndex';
 export * from './vocabulary';
-export * from './words';

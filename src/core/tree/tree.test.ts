@@ -7,9 +7,19 @@ import { applyDiff, invertDiff } from '../document';
 import { diffOf } from './diff';
 import type { TreeDocument } from './document';
 import {
-  freshId, landingOf, withDismissal, withLanding, withNewGuard, withNewPosition, withNewTransition, withNewValue, withoutDismissal, withoutPosition, withoutTransition,
+  freshId,
+  landingOf,
+  withDismissal,
+  withLanding,
+  withNewGuard,
+  withNewPosition,
+  withNewTransition,
+  withNewValue,
+  withoutDismissal,
+  withoutPosition,
+  withoutTransition,
   withoutValue,
-} from './edits'; // prettier-ignore
+} from './edits';
 import { describeTreeError } from './errors';
 import { heightOf, isGoal, passerIsBelow } from './meaning';
 

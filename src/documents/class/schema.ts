@@ -1,6 +1,6 @@
 import { z } from 'zod';
 import { filterSchema } from '@/contracts/filter';
-import type { Filter } from '@/core/structure';
+import type { Filter } from '@/core/lens';
 import { RANGES, type Range } from '@/core/tree';
 import { idSchema, nameSchema } from '../tree/schema';
 

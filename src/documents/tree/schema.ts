@@ -1,8 +1,26 @@
 import { z } from 'zod';
 import {
-  ACTORS, CONTACT_JOBS, CONTEXTS, DISTANCES, ENDINGS, FAMILIES, LINES, OWNER_ROLES, OWNERS, RANGES, READ_KINDS, SIDES, STANCES, SURFACES, TEMPOS,
-  TRANSITION_KINDS, VALUE_KINDS, type Position, type Transition, type TreeHeader,
-} from '@/core/tree'; // prettier-ignore
+  ACTORS,
+  CONTACT_JOBS,
+  CONTEXTS,
+  DISTANCES,
+  ENDINGS,
+  FAMILIES,
+  LINES,
+  OWNER_ROLES,
+  OWNERS,
+  RANGES,
+  READ_KINDS,
+  SIDES,
+  STANCES,
+  SURFACES,
+  TEMPOS,
+  TRANSITION_KINDS,
+  VALUE_KINDS,
+  type Position,
+  type Transition,
+  type TreeHeader,
+} from '@/core/tree';
 
 /** Form of the tree document (MODEL §1, §3). Meaning is checked by `checkTree` in the core. */
 export const idSchema = z

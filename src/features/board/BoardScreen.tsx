@@ -4,7 +4,8 @@ import { useMemo, useState } from 'react';
 import { idToAddress } from '@/contracts/address';
 import { LARGE_TREE } from '@/core/board';
 import { treeInGym } from '@/core/people';
-import { findUnanswered, isFiltering, lookAt } from '@/core/structure';
+import { findUnanswered } from '@/core/structure';
+import { isFiltering, viewTree } from '@/core/lens';
 import { indexOf } from '@/core/tree';
 import { FilterDifference } from '@/client/FilterDifference';
 import { FilterRow } from '@/client/FilterRow';
@@ -15,16 +16,16 @@ import { Caret } from '@/ui/Caret';
 import { StoredAlert, WAITS } from '@/ui/StoredStrip';
 import { speaksOf } from '@/workers/place';
 import { useAnswer } from '@/workers/useAnswer';
-import { BoardCanvas } from './BoardCanvas';
+import { BoardCanvas } from './canvas/BoardCanvas';
 import type { OpenedBoard } from './boardState';
 import { BoardStrip } from './BoardStrip';
 import { findOptions } from './find';
-import { FindingsSheet } from './FindingsSheet';
+import { FindingsSheet } from './sheet/findings/FindingsSheet';
 import { RouteBar } from './RouteBar';
-import { RungSheet } from './RungSheet';
-import { SeenBy } from './SeenBy';
+import { RungSheet } from './sheet/RungSheet';
+import { SideSelect } from './SideSelect';
 import { shutOptions } from './shut';
-import { useCatalogue } from './useCatalogue';
+import { useCatalogue } from './caret/useCatalogue';
 import { useBoard } from './useBoard';
 import { useScene } from './useScene';
 import { caretAnchor, routesThrough } from './viewModel';
@@ -44,7 +45,7 @@ export function BoardScreen(opened: OpenedBoard) {
   const { revision } = edits.state;
   const isAllStored = edits.state.pending.length === 0;
   const inGym = useMemo(() => treeInGym(state.tree, opened.book), [state.tree, opened.book]);
-  const look = useMemo(() => lookAt(inGym, filter, swapped), [inGym, filter, swapped]);
+  const look = useMemo(() => viewTree(inGym, filter, swapped), [inGym, filter, swapped]);
   const { seen: tree, shown } = look;
   const catalogue = useCatalogue(state.caret !== null, tree.owner);
   const seenState = useMemo(() => ({ ...state, tree: shown }), [state, shown]);
@@ -70,7 +71,7 @@ export function BoardScreen(opened: OpenedBoard) {
   /** The tree that the sheet speaks of: while a newer one is being looked at, an older one. */
   const spoken = useMemo(() => {
     if (of === null || asked === null || (of === state.tree && asked.look === asWhom)) return look;
-    return lookAt(treeInGym(of, opened.book), asked.look.filter, asked.look.swapped);
+    return viewTree(treeInGym(of, opened.book), asked.look.filter, asked.look.swapped);
   }, [of, asked, state.tree, look, opened.book, asWhom]);
   const shut = useMemo(() => shutOptions(shown, gripsOn), [shown, gripsOn]);
   const broken = useMemo(
@@ -95,7 +96,7 @@ export function BoardScreen(opened: OpenedBoard) {
       />
       {(looking || swapped || isFiltering(filter)) && (
         <FilterRow tree={inGym} filter={filter} onFilter={(next) => dispatch({ type: 'filter', filter: next })}>
-          <SeenBy tree={inGym} swapped={swapped} dispatch={dispatch} />
+          <SideSelect tree={inGym} swapped={swapped} dispatch={dispatch} />
         </FilterRow>
       )}
       {finding && (

@@ -5,10 +5,10 @@ import { screenLinks } from '@/client/screenLinks';
 import type { OpenDocument } from '@/client/store/useDocument';
 import { queryOf } from '@/contracts/filterQuery';
 import type { TreeDocument } from '@/core/tree';
+import { plural } from '@/core/words';
 import { AppStrip } from '@/ui/AppStrip';
 import { StoredStatus } from '@/ui/StoredStrip';
 import { StripButton } from '@/ui/StripButton';
-import { plural } from '@/ui/figures';
 import type { BoardAction, BoardState, BoardView } from './boardState';
 
 const VIEWS: readonly (readonly [BoardView, string])[] = [

@@ -1,8 +1,9 @@
 import { useMemo, type Dispatch } from 'react';
 import { threatsUnderRules } from '@/core/structure';
-import { gripsAlong, movesOnWay, sayContact, sayLimb, toBreakAlong } from '@/core/grips';
-import { indexOf, positionOf, sayHis, type Contact, type PositionId, type TreeDocument } from '@/core/tree';
-import { plural } from '@/ui/figures';
+import { gripsAlong, movesOnWay, toBreakAlong } from '@/core/grips';
+import { sayContact, sayLimb } from '@/core/contacts';
+import { indexOf, positionOf, type Contact, type PositionId, type TreeDocument } from '@/core/tree';
+import { sayHis, plural } from '@/core/words';
 import { StripButton } from '@/ui/StripButton';
 import type { BoardAction } from './boardState';
 

@@ -1,5 +1,5 @@
 import type { GymBook } from '@/core/people';
-import type { Filter } from '@/core/structure';
+import type { Filter } from '@/core/lens';
 import type { Contact, PositionId, TreeDocument, When } from '@/core/tree';
 
 export type BoardView = 'tree' | 'guard' | 'hub' | 'route';

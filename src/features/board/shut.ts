@@ -1,4 +1,5 @@
-import { blockingOf, contactKey, missingHolds, sayContact } from '@/core/grips';
+import { blockingOf, missingHolds } from '@/core/grips';
+import { contactKey, sayContact } from '@/core/contacts';
 import { indexOf, ownerOptions, type Contact, type Position, type TransitionId, type TreeDocument } from '@/core/tree';
 
 /** Every grip of his that matters here: what he holds, and what shuts or opens one of my options; each once. */

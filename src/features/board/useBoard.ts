@@ -1,7 +1,7 @@
 'use client';
 import { useCallback, useMemo, useReducer, type Dispatch } from 'react';
 import { useDocument, type OpenDocument } from '@/client/store/useDocument';
-import { swapAthletes } from '@/core/grips';
+import { swapAthletes } from '@/core/lens';
 import type { TreeDocument } from '@/core/tree';
 import { boardOn, openBoard, reduceBoard, type BoardAction, type BoardState, type OpenedBoard } from './boardState';
 

@@ -1,11 +1,11 @@
 import { describe, expect, it } from 'vitest';
 import { findCoverage, findFindings } from '@/core/structure';
 import type { Read, TreeDocument } from '@/core/tree';
+import { findingText, plankText, SHARE_CHOICES, shareText } from '@/core/words';
 import { demoTree } from '../../../demo/demoTree';
 import { findOptions } from './find';
-import { combinationCaret, landingCaret, landOn } from './branch';
+import { combinationCaret, landingCaret, landOn } from './caret/branch';
 import { mine, position, tree as smallTree } from '../../../tests/support/smallTree';
-import { findingText, plankText, SHARE_CHOICES, shareText } from './wording';
 
 const read = (kind: Read['kind'], shares: readonly (number | undefined)[]): Read => ({
   id: 'r',

@@ -2,11 +2,23 @@
 import { useRouter } from 'next/navigation';
 import { useState } from 'react';
 import { idToAddress } from '@/contracts/address';
-import { catalogueFor, findTakeable, findTaken, findUnconfirmed, searchCatalogue, searchMoves, withConfirmed, withEntry, withTakenTransition, type CataloguePosition, type GymsWords } from '@/core/catalogue'; // prettier-ignore
+import {
+  catalogueFor,
+  findTakeable,
+  findTaken,
+  findUnconfirmed,
+  searchCatalogue,
+  searchMoves,
+  withConfirmed,
+  withEntry,
+  withTakenTransition,
+  type CataloguePosition,
+  type GymsWords,
+} from '@/core/catalogue';
 import { groupBy } from '@/core/base';
-import { sayHis, sayMine, type Family, type TreeDocument } from '@/core/tree';
+import { sayHis, sayMine, plural } from '@/core/words';
+import type { Family, TreeDocument } from '@/core/tree';
 import { buttonClass } from '@/ui/Field';
-import { plural } from '@/ui/figures';
 import { screenLinks } from '@/client/screenLinks';
 import { StoredStrip } from '@/ui/StoredStrip';
 import { useGymCatalogue } from '@/client/useGymCatalogue';

@@ -1,7 +1,8 @@
 import { idToAddress } from '@/contracts/address';
 import { PageLink } from '@/ui/PageLink';
 import { aliasesOfWords, findTaken, type Catalogue, type CataloguePosition, type GymsCatalogue, type GymEntryEdit } from '@/core/catalogue';
-import { asSentence, DISTANCE_WORDS, sayMove, sayShown, STANCE_WORDS, TEMPO_WORDS, type TreeDocument } from '@/core/tree';
+import { asSentence, DISTANCE_WORDS, sayMove, sayShown, STANCE_WORDS, TEMPO_WORDS } from '@/core/words';
+import type { TreeDocument } from '@/core/tree';
 import { buttonClass } from '@/ui/Field';
 import { EntryWords, MoveWords } from './EntryWords';
 import { WrittenSteps } from './HeldTargets';

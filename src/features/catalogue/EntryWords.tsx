@@ -1,6 +1,14 @@
 import { ownField } from '@/core/base';
-import { getCatalogue, type Catalogue, type CataloguePosition, type CatalogueTransition, type PositionChange, type TransitionChange, type GymEntryEdit } from '@/core/catalogue'; // prettier-ignore
-import { sayShown } from '@/core/tree';
+import {
+  getCatalogue,
+  type Catalogue,
+  type CataloguePosition,
+  type CatalogueTransition,
+  type PositionChange,
+  type TransitionChange,
+  type GymEntryEdit,
+} from '@/core/catalogue';
+import { sayShown } from '@/core/words';
 import { ListLine, TextLine } from '@/ui/TextLine';
 
 type OnEntry = (edit: GymEntryEdit) => void;

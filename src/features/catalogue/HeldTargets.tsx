@@ -1,6 +1,6 @@
-import { getTargets, sayContact } from '@/core/grips';
+import { getTargets, sayContact } from '@/core/contacts';
 import type { Step } from '@/core/tree';
-import { plural } from '@/ui/figures';
+import { plural } from '@/core/words';
 
 /** Everything that can be named as held: the words the grip desk takes. */
 export function HeldTargets() {

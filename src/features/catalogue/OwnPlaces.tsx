@@ -2,7 +2,7 @@ import { idToAddress } from '@/contracts/address';
 import { PageLink } from '@/ui/PageLink';
 import { entriesFromTree, findTaken, lacksForEntry, type Catalogue, type GymEntry, type GymEntryEdit } from '@/core/catalogue';
 import type { TreeDocument } from '@/core/tree';
-import { plural } from '@/ui/figures';
+import { plural } from '@/core/words';
 
 interface Props {
   readonly tree: TreeDocument;

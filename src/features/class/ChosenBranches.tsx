@@ -1,5 +1,5 @@
-import { sayBranch } from '@/core/notation';
-import { HIDDEN_WORDS } from '@/core/structure';
+import { sayBranch } from '@/core/words';
+import { HIDDEN_WORDS } from '@/core/lens';
 import type { TreeDocument } from '@/core/tree';
 import type { BranchChoice } from './classModel';
 

@@ -1,7 +1,6 @@
 'use client';
 import { feederSentence, resistanceText, unitTitle, unitWhat, type DrillUnit } from '@/core/drills';
-import type { TreeDocument } from '@/core/tree';
-import { RANGES } from '@/core/tree';
+import { type TreeDocument, RANGES } from '@/core/tree';
 import { NumberField } from '@/ui/NumberField';
 
 interface Props {

@@ -11,8 +11,9 @@ import {
   type Drop,
   type DrillUnit,
 } from '@/core/drills';
-import { filterTree, type Filtered, type HiddenBy } from '@/core/structure';
-import { indexOf, positionOf, sayMine, sayWhen, type TreeDocument } from '@/core/tree';
+import { filterTree, type Filtered, type HiddenBy } from '@/core/lens';
+import { indexOf, positionOf, type TreeDocument } from '@/core/tree';
+import { sayMine, sayWhen } from '@/core/words';
 
 export interface BranchChoice {
   readonly key: string;

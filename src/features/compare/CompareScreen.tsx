@@ -2,7 +2,8 @@
 import { idToAddress } from '@/contracts/address';
 import { useRouter } from 'next/navigation';
 import { useMemo } from 'react';
-import { compareTrees, filterTree, type Sides } from '@/core/structure';
+import { compareTrees, type Sides } from '@/core/structure';
+import { filterTree } from '@/core/lens';
 import { LINES, type TreeDocument } from '@/core/tree';
 import { AppStrip } from '@/ui/AppStrip';
 import { Field, selectClass } from '@/ui/Field';

@@ -6,9 +6,9 @@ import { useRef, useState } from 'react';
 import type { Answer } from '@/client/api';
 import { bringBackDocument, copyDocument, createDocument, deleteDocument, importTree, type TakenTree } from '@/client/documents';
 import { emptyTree, type Owner } from '@/core/tree';
+import { plural } from '@/core/words';
 import { AppStrip } from '@/ui/AppStrip';
 import { buttonClass } from '@/ui/Field';
-import { plural } from '@/ui/figures';
 
 export interface FileRow {
   readonly treeId: string;

@@ -1,5 +1,6 @@
 import { findPlaces, hasTicks, placeOf, type Catalogue, type Match, type Seen } from '@/core/catalogue';
-import { namedAt, indexOf, sayMine, sayShown, type Position, type Transition, type TreeDocument } from '@/core/tree';
+import { namedAt, indexOf, type Position, type Transition, type TreeDocument } from '@/core/tree';
+import { sayMine, sayShown } from '@/core/words';
 
 export interface Advice {
   /** What he shows; "whatever he does" for what needs no sign. */

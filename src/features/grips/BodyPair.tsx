@@ -1,4 +1,4 @@
-import { limbKey, sayContact, sayLimb } from '@/core/grips';
+import { limbKey, sayContact, sayLimb } from '@/core/contacts';
 import type { Actor, Contact } from '@/core/tree';
 import { CONTROL, drawPair, HEIGHT, isLying, labelsOf, limbPoint, offeredSpots, WIDTH, type PairView, type Point } from './bodies';
 

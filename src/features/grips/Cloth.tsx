@@ -1,4 +1,5 @@
-import { holdFact, isCloth, parseContact, sayContact, sayTarget, servesInstead, suggestedFor, vanishingOf } from '@/core/grips';
+import { holdFact, parseContact, sayContact, sayTarget } from '@/core/contacts';
+import { isCloth, servesInstead, suggestedFor, vanishingOf } from '@/core/lens';
 import { ok, err } from '@/core/base';
 import type { Contact, ContactTarget, Step } from '@/core/tree';
 import { TypedLine } from './TypedLine';

@@ -1,9 +1,10 @@
 'use client';
 import { useMemo, useState, type CSSProperties } from 'react';
-import { bareTree, findGripFindings, gripsAlong, holdFact, isOneSided, mirrorPart, mirrorSteps, sayContact, sayLimb } from '@/core/grips';
-import type { Contact, OwnerRole, Step, Transition, TreeDocument } from '@/core/tree';
-import { withTransition } from '@/core/tree';
-import { plural } from '@/ui/figures';
+import { bareTree, isOneSided, mirrorPart, mirrorSteps } from '@/core/lens';
+import { findGripFindings, gripsAlong } from '@/core/grips';
+import { holdFact, sayContact, sayLimb } from '@/core/contacts';
+import { type Contact, type OwnerRole, type Step, type Transition, type TreeDocument, withTransition } from '@/core/tree';
+import { plural } from '@/core/words';
 import { StripButton } from '@/ui/StripButton';
 import type { PairView } from './bodies';
 import { BodyPair } from './BodyPair';
@@ -32,7 +33,7 @@ interface Props {
 }
 
 /** The tree as it is looked at: this for the other side, all of it without the uniform. Derived, nothing is stored. */
-function lookedAt(tree: TreeDocument, { kind, id }: SubjectId, isFlipped: boolean, isBare: boolean): TreeDocument {
+function treeAtDesk(tree: TreeDocument, { kind, id }: SubjectId, isFlipped: boolean, isBare: boolean): TreeDocument {
   const part = { positions: new Set(kind === 'place' ? [id] : []), transitions: new Set(kind === 'move' ? [id] : []) };
   const sided = isFlipped ? mirrorPart(tree, part).tree : tree;
   return isBare ? bareTree(sided) : sided;
@@ -92,7 +93,7 @@ export function Desk({ tree, subject, look, onLook, onEdit }: Props) {
   const { isFlipped, isBare } = look;
   const [at, setAt] = useState(1);
   const { kind, id } = subject;
-  const looked = useMemo(() => lookedAt(tree, { kind, id }, isFlipped, isBare), [tree, kind, id, isFlipped, isBare]);
+  const looked = useMemo(() => treeAtDesk(tree, { kind, id }, isFlipped, isBare), [tree, kind, id, isFlipped, isBare]);
   const steps = subjectOf(looked, subject)?.steps ?? [];
   const looking = isFlipped || isBare;
   const stays = move !== null && isOneSided(move);

@@ -1,7 +1,7 @@
 import { useEffect, useRef, useState, type Ref } from 'react';
 import { groupBy } from '@/core/base';
-import { sayMove, type TreeDocument } from '@/core/tree';
-import { plural } from '@/ui/figures';
+import { sayMove, plural } from '@/core/words';
+import type { TreeDocument } from '@/core/tree';
 import { HOLD_LINE } from './HoldLine';
 import type { SubjectId } from './subject';
 

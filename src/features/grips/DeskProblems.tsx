@@ -1,5 +1,6 @@
 import { SetAside } from '@/client/SetAside';
-import { sayProblem, type GripFinding } from '@/core/grips';
+import { sayProblem } from '@/core/words';
+import type { GripFinding } from '@/core/grips';
 import { withDismissal, withoutDismissal, type TreeDocument } from '@/core/tree';
 
 interface Props {

@@ -1,6 +1,7 @@
-import { parseContacts, parseRule, sayContact, sayRule } from '@/core/grips';
+import { parseContacts, parseRule, sayContact, sayRule } from '@/core/contacts';
 import { err, ok, type Result } from '@/core/base';
-import { indexOf, sayHis, sayValue, type Contact, type ContactRule, type Transition, type TreeDocument } from '@/core/tree';
+import { indexOf, type Contact, type ContactRule, type Transition, type TreeDocument } from '@/core/tree';
+import { sayHis, sayValue } from '@/core/words';
 import { Field, selectClass } from '@/ui/Field';
 import { TypedLine } from './TypedLine';
 

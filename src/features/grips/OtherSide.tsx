@@ -1,8 +1,8 @@
 import { useState } from 'react';
-import { branchAt, isOneSided, mirrorPart, mirrorTree, ONE_SIDE_TAG } from '@/core/grips';
-import { indexOf, sayMove, withTransition, type TreeDocument } from '@/core/tree';
+import { branchAt, isOneSided, mirrorPart, mirrorTree, ONE_SIDE_TAG } from '@/core/lens';
+import { indexOf, withTransition, type TreeDocument } from '@/core/tree';
+import { sayMove, plural } from '@/core/words';
 import { buttonClass, Field, selectClass } from '@/ui/Field';
-import { plural } from '@/ui/figures';
 import type { Subject } from './subject';
 
 interface Props {

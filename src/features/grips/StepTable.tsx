@@ -1,6 +1,8 @@
 import { Fragment, useEffect, useRef, type KeyboardEvent, type ReactNode } from 'react';
 import { groupBy } from '@/core/base';
-import { findHandOvers, isCloth, limbKey, sayContact, sayLimb, sayTarget, type HandOver } from '@/core/grips';
+import { findHandOvers, type HandOver } from '@/core/grips';
+import { isCloth } from '@/core/lens';
+import { limbKey, sayContact, sayLimb, sayTarget } from '@/core/contacts';
 import type { Contact, OwnerRole, Step } from '@/core/tree';
 
 interface Props {

@@ -1,6 +1,7 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { getLimbNames, getTargets, limbKey, mirrorSteps, parseContact } from '@/core/grips';
+import { getLimbNames, getTargets, limbKey, parseContact } from '@/core/contacts';
+import { mirrorSteps } from '@/core/lens';
 import type { Actor, Contact } from '@/core/tree';
 import { held } from '../../../tests/support/held';
 import { drawPair, HEIGHT, labelsOf, offeredSpots, WIDTH, type PairView, type Point } from './bodies';

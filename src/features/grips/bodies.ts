@@ -1,5 +1,5 @@
 import { ownField } from '@/core/base';
-import { getTargets, limbKey, sayLimb, sayTarget } from '@/core/grips';
+import { getTargets, limbKey, sayLimb, sayTarget } from '@/core/contacts';
 import type { Actor, Contact, ContactTarget } from '@/core/tree';
 
 export interface Point {

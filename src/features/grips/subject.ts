@@ -1,4 +1,16 @@
-import { indexOf, ownerRoleOf, positionOf, sayMove, withPosition, withTransition, type OwnerRole, type Position, type Step, type Transition, type TreeDocument } from '@/core/tree'; // prettier-ignore
+import {
+  indexOf,
+  ownerRoleOf,
+  positionOf,
+  withPosition,
+  withTransition,
+  type OwnerRole,
+  type Position,
+  type Step,
+  type Transition,
+  type TreeDocument,
+} from '@/core/tree';
+import { sayMove } from '@/core/words';
 
 /** What lies on the desk: a move with its steps, or a place with what is held there, as one step. */
 export type SubjectId = { readonly kind: 'move' | 'place'; readonly id: string };

@@ -1,5 +1,6 @@
 import { useEffect, useMemo, useRef, useState, type RefObject } from 'react';
-import { factEffectsOf, findCertainFacts, parseContacts, parseLimb, withNewStep, withTyped } from '@/core/grips';
+import { factEffectsOf, findCertainFacts, withNewStep, withTyped } from '@/core/grips';
+import { parseContacts, parseLimb } from '@/core/contacts';
 import type { Contact, Step, TreeDocument } from '@/core/tree';
 import type { Subject } from './subject';
 

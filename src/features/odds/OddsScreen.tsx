@@ -1,20 +1,20 @@
 'use client';
 import { useMemo, useState } from 'react';
 import type { Choice, Odds, StartOdds } from '@/core/odds';
+import { filterTree, isFiltering, type Filter, viewTree } from '@/core/lens';
+import { indexOf, positionOf, type Position, type TreeDocument } from '@/core/tree';
+import { clock, inHundred } from '@/core/words';
+import { treeInGym, type GymBook } from '@/core/people';
 import { FilterDifference } from '@/client/FilterDifference';
 import { FilterRow } from '@/client/FilterRow';
 import { queryOf } from '@/contracts/filterQuery';
-import { filterTree, isFiltering, type Filter, lookAt } from '@/core/structure';
-import { indexOf, positionOf, type Position, type TreeDocument } from '@/core/tree';
 import { AppStrip } from '@/ui/AppStrip';
 import { BarChart } from '@/ui/BarChart';
 import { Field, selectClass } from '@/ui/Field';
-import { clock, inHundred } from '@/ui/figures';
 import { screenLinks } from '@/client/screenLinks';
 import { StripButton } from '@/ui/StripButton';
 import { useAnswer } from '@/workers/useAnswer';
 import { Working } from '@/client/Working';
-import { treeInGym, type GymBook } from '@/core/people';
 import { choiceText, endingBars, visitList } from './viewModel';
 
 const ROUNDS = [60, 120, 180, 240, 300, 360, 480, 600];
@@ -124,7 +124,10 @@ export function OddsScreen({ tree: bare, revision, book, at, filter: opened }: P
   const { value: odds, pending, tookMs, cancel } = answer;
   // Figures are put into words with the tree that they were made of.
   const { asked, of } = answer;
-  const spoken = useMemo(() => (asked && of ? lookAt(treeInGym(of, book), asked.look.filter, false).shown : tree), [asked, of, book, tree]);
+  const spoken = useMemo(
+    () => (asked && of ? viewTree(treeInGym(of, book), asked.look.filter, false).shown : tree),
+    [asked, of, book, tree],
+  );
   const index = indexOf(spoken);
   const start = odds?.starts.find((item) => item.position === chosen);
   const here = odds?.positions.find((item) => item.position === place);

@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { findOdds, type Choice } from '@/core/odds';
 import { indexOf } from '@/core/tree';
-import { clock, inHundred, plural } from '@/ui/figures';
+import { clock, inHundred, plural } from '@/core/words';
 import { demoTree } from '../../../demo/demoTree';
 import { choiceText, endingBars, visitList } from './viewModel';
 

@@ -1,7 +1,7 @@
 import type { Choice, StartOdds } from '@/core/odds';
-import { ENDING_WORDS, indexOf, positionOf, sayMine, sayShown, type Position, type TreeDocument } from '@/core/tree';
+import { ENDING_WORDS, sayMine, sayShown, clock, inHundred } from '@/core/words';
+import { indexOf, positionOf, type Position, type TreeDocument } from '@/core/tree';
 import type { Bar } from '@/ui/BarChart';
-import { clock, inHundred } from '@/ui/figures';
 
 const MINE = '#b3261e';
 const HIS = '#2c5d70';

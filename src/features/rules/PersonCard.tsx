@@ -1,9 +1,9 @@
 import type { ReactNode } from 'react';
 import { danglingIn } from '@/core/people';
-import { EVERYTHING } from '@/core/structure';
-import { indexOf, positionOf, sayMove, sayValue, type Profile, type TreeDocument } from '@/core/tree';
+import { EVERYTHING } from '@/core/lens';
+import { indexOf, positionOf, type Profile, type TreeDocument } from '@/core/tree';
+import { sayMove, sayValue, plural } from '@/core/words';
 import { Field, selectClass } from '@/ui/Field';
-import { plural } from '@/ui/figures';
 import { InlineName } from '@/ui/InlineName';
 import { ListLine } from '@/ui/TextLine';
 

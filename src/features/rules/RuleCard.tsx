@@ -1,7 +1,8 @@
 'use client';
 import { zodResolver } from '@hookform/resolvers/zod';
 import { useFieldArray, useForm, useWatch, type FieldError } from 'react-hook-form';
-import { CONTEXT_WORDS, CONTEXTS, ENDINGS, TRANSITION_KINDS, type RuleSet } from '@/core/tree';
+import { CONTEXT_WORDS } from '@/core/words';
+import { CONTEXTS, ENDINGS, TRANSITION_KINDS, type RuleSet } from '@/core/tree';
 import { buttonClass, Field, selectClass } from '@/ui/Field';
 import { cardOf, formOf, levelsOf, ruleFormSchema, type RuleForm } from './ruleForm';
 

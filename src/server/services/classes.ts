@@ -1,6 +1,6 @@
 import { classSheetOf, plannedUnits, type ClassSheet } from '@/core/drills';
-import { emptyClassPlan, type ClassDocument } from '@/documents/class/schema';
 import type { TreeDocument } from '@/core/tree';
+import { emptyClassPlan, type ClassDocument } from '@/documents/class/schema';
 import type { Context } from './context';
 import { createDocument } from './documents';
 import { findDocument, findDocuments } from './store';

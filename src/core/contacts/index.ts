@@ -1,0 +1,4 @@
+export * from './contacts';
+export * from './contactText';
+export * from './holdFact';
+export * from './ruleText';

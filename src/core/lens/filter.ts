@@ -1,0 +1,115 @@
+import { bareTree } from './withoutCloth';
+import type { Context, Profile, RuleSet, Transition, TransitionId, TreeDocument } from '../tree';
+
+/** What the tree is looked at for; an absent part hides nothing. */
+export interface Filter {
+  readonly context?: Context;
+  /** Id of one of the tree's rule sets. */
+  readonly ruleSet?: string;
+  /** Age in years and level of the athlete, for the rule set's limits; a limit on what is not given does not apply. */
+  readonly age?: number;
+  readonly level?: string;
+  readonly school?: string;
+  /** Ids of profiles; all of them apply: an athlete as the one whose game it is, an opponent as the other one. */
+  readonly profiles?: readonly string[];
+  /** Athletes taken as the other one, in the gym. */
+  readonly against?: readonly string[];
+}
+
+/** Why a transition is hidden; the first reason found. */
+export type HiddenBy = 'context' | 'ruleSet' | 'school' | 'profile';
+export const HIDDEN_WORDS: Record<HiddenBy, string> = {
+  context: 'not with this cloth',
+  ruleSet: 'not under these rules',
+  school: 'another school',
+  profile: 'not for this person',
+};
+export interface Filtered {
+  /** The reduced tree: hidden transitions left out, lines, ends, tempo and shares as they are under the filter. */
+  readonly tree: TreeDocument;
+  readonly hidden: ReadonlyMap<TransitionId, HiddenBy>;
+}
+
+/** Tags that the rule set forbids to an athlete of this age and level. */
+export function forbiddenTags(ruleSet: RuleSet, { age, level }: Pick<Filter, 'age' | 'level'>): ReadonlySet<string> {
+  const levels = ruleSet.levels ?? [];
+  const rank = level === undefined ? -1 : levels.indexOf(level);
+  const applies = ({ underAge, belowLevel }: RuleSet['forbidden'][number]): boolean => {
+    if (underAge === undefined && belowLevel === undefined) return true;
+    const tooYoung = underAge !== undefined && age !== undefined && age < underAge;
+    const tooEarly = belowLevel !== undefined && rank >= 0 && rank < levels.indexOf(belowLevel);
+    return tooYoung || tooEarly;
+  };
+  return new Set(ruleSet.forbidden.filter(applies).map((item) => item.tag));
+}
+
+/** In a profile's `off`: everything of the owner that is not `on`, for an athlete with a game of his own. */
+export const EVERYTHING = '*';
+
+/** Tags with which a move says whom it does not suit: "not short legs", "not against heavy". */
+const unsuited = ({ physique = [], of }: Profile): string[] => physique.map((like) => (of === 'athlete' ? `not ${like}` : `not against ${like}`)); // prettier-ignore
+
+/** An athlete's profile speaks of the owner's moves only; `on` wins over `off`, an id over a tag, a tag over everything. */
+function isOff(profile: Profile, move: Transition): boolean {
+  if (profile.of === 'athlete' && move.actor !== 'owner') return false;
+  const says = (list: readonly string[] | undefined, what: readonly string[]): boolean => what.some((item) => list?.includes(item));
+  const tags = move.tags ?? [];
+  if (says(profile.on, [move.id])) return false;
+  if (says(profile.off, [move.id])) return true;
+  if (says(profile.on, tags)) return false;
+  if (says(profile.off, tags) || says(unsuited(profile), tags)) return true;
+  return move.actor === 'owner' && says(profile.off, [EVERYTHING]);
+}
+
+/** Those who are looked at: whoever is taken as the other one counts as an opponent. */
+function whoOf(tree: TreeDocument, { profiles = [], against = [] }: Filter): Profile[] {
+  return (tree.profiles ?? []).flatMap((profile) => [
+    ...(profiles.includes(profile.id) ? [profile] : []),
+    ...(against.includes(profile.id) ? [{ ...profile, of: 'opponent' as const }] : []),
+  ]);
+}
+
+/** The tree under a filter (MODEL §2). Never deletes: the full tree is untouched, and everything hidden says why. */
+export function filterTree(tree: TreeDocument, filter: Filter): Filtered {
+  const { context, school } = filter;
+  const ruleSet = tree.ruleSets?.find((item) => item.id === filter.ruleSet);
+  const profiles = whoOf(tree, filter);
+  const forbidden = ruleSet ? forbiddenTags(ruleSet, filter) : new Set<string>();
+  const allowed = ruleSet && ruleSet.contexts.length > 0 ? ruleSet.contexts : null;
+  const reasonFor = (move: Transition): HiddenBy | null => {
+    const contexts = move.contexts ?? [];
+    if (context !== undefined && contexts.length > 0 && !contexts.includes(context)) return 'context';
+    if (allowed && contexts.length > 0 && !contexts.some((item) => allowed.includes(item))) return 'ruleSet';
+    if (move.tags?.some((tag) => forbidden.has(tag))) return 'ruleSet';
+    if (school !== undefined && move.schools && move.schools.length > 0 && !move.schools.includes(school)) return 'school';
+    return profiles.some((profile) => isOff(profile, move)) ? 'profile' : null;
+  };
+  const hidden = new Map<TransitionId, HiddenBy>();
+  for (const move of tree.transitions) {
+    const reason = reasonFor(move);
+    if (reason) hidden.set(move.id, reason);
+  }
+  const habits = new Map(profiles.flatMap((profile) => (profile.habits ?? []).map((habit) => [`${habit.position}\n${habit.value}`, habit.share]))); // prettier-ignore
+  const positions = tree.positions.map((position) => {
+    const variant = school === undefined ? undefined : position.bySchool?.find((item) => item.school === school);
+    const tempo = position.tempoByContext?.find((item) => item.context === context)?.tempo ?? position.tempo;
+    const reads = position.reads.map((read) => ({
+      ...read,
+      values: read.values.map((value) => {
+        const share = habits.get(`${position.id}\n${value.id}`);
+        return share === undefined ? value : { ...value, share };
+      }),
+    }));
+    const said = variant?.ends ?? position.ends;
+    const ends = said === 'goesOn' ? undefined : said;
+    return { ...position, tempo, lines: variant?.lines ?? position.lines, ends, reads };
+  });
+  const seen = { ...tree, positions, transitions: tree.transitions.filter((move) => !hidden.has(move.id)) };
+  return { tree: context === undefined || context === 'gi' ? seen : bareTree(seen), hidden };
+}
+
+export const isFiltering = (filter: Filter): boolean =>
+  filter.context !== undefined ||
+  filter.ruleSet !== undefined ||
+  filter.school !== undefined ||
+  (filter.profiles ?? []).length + (filter.against ?? []).length > 0;

@@ -1,0 +1,6 @@
+export * from './filter';
+export * from './mirror';
+export * from './swap';
+export * from './swapAthletes';
+export * from './viewTree';
+export * from './withoutCloth';

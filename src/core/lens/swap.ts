@@ -1,0 +1,57 @@
+import type { Contact, ContactRule, ContactTarget, Step, Position, Transition, TreeDocument, Actor, OwnerRole } from '../tree';
+
+const otherActor = (actor: Actor): Actor => (actor === 'owner' ? 'opponent' : 'owner');
+const otherTarget = (target: ContactTarget): ContactTarget =>
+  target.athlete === 'mat' ? target : { ...target, athlete: otherActor(target.athlete) };
+
+function otherContact(contact: Contact): Contact {
+  const { athlete, target, orElse, substitute } = contact;
+  return { ...contact, athlete: otherActor(athlete), target: otherTarget(target), ...(orElse ? { orElse: orElse.map(otherTarget) } : {}), ...(substitute ? { substitute: otherTarget(substitute) } : {}) }; // prettier-ignore
+}
+
+function otherRule(rule: ContactRule): ContactRule {
+  if (rule.kind === 'hold') return { ...rule, contacts: rule.contacts.map(otherContact) };
+  return { ...rule, first: otherContact(rule.first), ...(rule.then ? { then: otherContact(rule.then) } : {}) };
+}
+
+const OTHER_ROLE: Record<OwnerRole, OwnerRole> = { top: 'below', below: 'top' };
+
+/** A step with the athletes exchanged. */
+export const swapStep = (step: Step): Step => ({
+  ...step,
+  contacts: step.contacts.map(otherContact),
+  ...(step.ownerRole ? { ownerRole: OTHER_ROLE[step.ownerRole] } : {}),
+});
+
+function otherPosition(position: Position): Position {
+  const { holds, theirHolds, ownerRole, ...rest } = position;
+  return {
+    ...rest,
+    ...(theirHolds ? { holds: theirHolds.map(otherContact) } : {}),
+    ...(holds ? { theirHolds: holds.map(otherContact) } : {}),
+    ...(ownerRole ? { ownerRole: OTHER_ROLE[ownerRole] } : {}),
+  };
+}
+
+function otherTransition(move: Transition): Transition {
+  const sets = (list: Transition['blockedBy']): Transition['blockedBy'] => list?.map((set) => set.map(otherContact));
+  return {
+    ...move,
+    actor: otherActor(move.actor),
+    ...(move.blockedBy ? { blockedBy: sets(move.blockedBy) } : {}),
+    ...(move.enabledBy ? { enabledBy: sets(move.enabledBy) } : {}),
+    ...(move.steps ? { steps: move.steps.map(swapStep) } : {}),
+    ...(move.contactRules ? { contactRules: move.contactRules.map(otherRule) } : {}),
+  };
+}
+
+/**
+ * The defender's view (MODEL §3, swap): owner, actors, holds and roles exchanged; reads and `when` stay, so what the
+ * other did to us is now ours to do. Swapping twice gives back the original.
+ */
+export const swapTree = (tree: TreeDocument): TreeDocument => ({
+  ...tree,
+  owner: tree.owner === 'passer' ? 'guardPlayer' : 'passer',
+  positions: tree.positions.map(otherPosition),
+  transitions: tree.transitions.map(otherTransition),
+});

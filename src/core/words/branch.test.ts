@@ -1,0 +1,42 @@
+import { describe, expect, it } from 'vitest';
+import { findBranches } from '../drills';
+import { sayBranch } from './branch';
+import { demoTree } from '../../../demo/demoTree';
+import { mine, position, tree } from '../../../tests/support/smallTree';
+
+describe('saying a branch', () => {
+  const doc = tree(
+    [
+      position('a', { name: 'Knee shield', tempoReason: 'his knee keeps me out', reads: [{ id: 'r', name: 'he', kind: 'reaction', values: [{ id: 'v', name: 'frames on the neck', kind: 'frame', cue: 'elbow off the mat' }] }, { id: 'k', name: 'top knee', kind: 'cue', values: [{ id: 'o', name: 'points out', kind: 'other' }] }] }), // prettier-ignore
+      position('b', { name: 'Shield folded', tempo: 'actNow', windowCloses: 'when he squares up', hazards: ['his knee can twist'] }),
+      position('c', { name: 'Side pin', ends: 'settled' }),
+    ],
+    [
+      mine('t', 'a', 'b', { name: 'fold the shield', when: { r: ['v'], k: ['o'] }, stoppedBy: ['o'], mistakes: [{ error: 'hips stay behind', correction: 'hips over the knee' }] }), // prettier-ignore
+      mine('u', 'b', 'c', { name: 'I settle' }),
+    ],
+  );
+  it('says what you see, what you do, where you are, when it fails and what to watch', () => {
+    expect(sayBranch(doc, ['t', 'u'])).toEqual([
+      'Start in Knee shield: his knee keeps me out. If he frames on the neck and top knee: points out (elbow off the mat), I fold the shield. Now it is Shield folded. Act at once, before he squares up. It fails if top knee: points out. Watch: hips stay behind; instead hips over the knee. Take care: his knee can twist.',
+      'I settle. That is Side pin: settled.',
+    ]);
+    expect(sayBranch(doc, [])).toEqual([]);
+  });
+  it('says what a helper hopes for, and the choices within a move', () => {
+    const parameters = [{ name: 'outer hand', values: ['ankle', 'shin'], never: [{ value: 'the knee' }] }];
+    const helper = { ...doc, transitions: [mine('t', 'a', 'b', { name: 'shake the leg', provokes: ['v', 'o'], parameters })] };
+    expect(sayBranch(helper, ['t'])[0]).toContain(
+      'Outer hand: ankle, else shin; never the knee. You want him to show: he frames on the neck or top knee: points out.',
+    );
+  });
+  it('every branch of the demo is whole sentences', () => {
+    const demo = demoTree();
+    for (const { branch } of findBranches(demo)) {
+      const paragraphs = sayBranch(demo, branch);
+      expect(paragraphs).toHaveLength(branch.length);
+      for (const paragraph of paragraphs) expect(paragraph).toMatch(/^[A-Z].*\.$/);
+      expect(paragraphs.join(' ')).not.toMatch(/undefined|\.\.|I I /);
+    }
+  });
+});

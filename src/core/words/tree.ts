@@ -1,0 +1,80 @@
+import {
+  type Parameter,
+  type Position,
+  type Read,
+  type Transition,
+  type When,
+  type Context,
+  type Distance,
+  type Ending,
+  type Stance,
+  type Tempo,
+  namedAt,
+} from '../tree';
+
+/** The text as a sentence: a capital at the front, a full stop at the end. */
+export function asSentence(text: string): string {
+  const trimmed = text.trim();
+  return `${trimmed.charAt(0).toUpperCase()}${trimmed.slice(1)}${/[.!?]$/.test(trimmed) ? '' : '.'}`;
+}
+
+/** "I cut the knee across", however the coach typed it. */
+export const sayMine = (name: string): string => (/^I\b/.test(name) ? name : `I ${name}`);
+export const sayHis = (name: string): string => (/^he\b/i.test(name) ? name : `he ${name}`);
+
+/** Whoever's move it is. */
+export const sayMove = ({ actor, name }: Pick<Transition, 'actor' | 'name'>): string => (actor === 'owner' ? sayMine(name) : sayHis(name));
+
+/** What is shown, as a coach says it: a reaction is simply what he does, a cue is named. */
+export const sayShown = (read: Pick<Read, 'kind' | 'name'>, valueName: string): string =>
+  read.kind === 'reaction' ? `he ${valueName}` : `${read.name}: ${valueName}`;
+
+export const ENDING_WORDS: Record<Ending, string> = {
+  settled: 'settled',
+  back: 'back taken',
+  submission: 'submission',
+  swept: 'swept',
+  submitted: 'submitted',
+  escaped: 'guard player away',
+};
+
+export const TEMPO_WORDS: Record<Tempo, string> = {
+  safe: 'Safe to wait.',
+  neutral: 'Neither safe nor hurried.',
+  actNow: 'Act now.',
+  danger: 'Danger: get out.',
+};
+export const STANCE_WORDS: Record<Stance, string> = {
+  standing: 'standing',
+  kneeling: 'kneeling',
+  combat: 'one knee up',
+  lying: 'lying',
+  seated: 'sitting',
+  squatting: 'squatting',
+};
+export const DISTANCE_WORDS: Record<Distance, string> = { far: 'far', middle: 'an arm away', close: 'close', tight: 'chest to chest' };
+export const CONTEXT_WORDS: Record<Context, string> = { gi: 'gi', noGi: 'no-gi', strikes: 'with strikes' };
+
+/** A move's condition: the values of one read are alternatives, several reads must be seen together; '' = none. */
+export function sayWhen(position: Position, when: When | undefined, kinds: readonly Read['kind'][] = ['reaction', 'cue', 'timing']): string {
+  return position.reads.flatMap((read) => {
+    const names = read.values.filter((value) => namedAt(when, read.id).includes(value.id)).map((value) => value.name);
+    return names.length > 0 && kinds.includes(read.kind) ? [sayShown(read, names.join(' or '))] : [];
+  }).join(' and ');
+} // prettier-ignore
+
+/** "outer hand: ankle, else shin; never the knee" */
+export function sayPreference({ name, values, never = [] }: Parameter): string {
+  const wanted = values.length > 0 ? [values.join(', else ')] : [];
+  const barred = never.length > 0 ? [`never ${never.map((item) => item.value).join(' or ')}`] : [];
+  return `${name}: ${[...wanted, ...barred].join('; ')}`;
+}
+
+/** A value as it is said, by its id; the id itself if the place does not have it. */
+export function sayValue(position: Position, valueId: string): string {
+  for (const read of position.reads) {
+    const value = read.values.find((item) => item.id === valueId);
+    if (value) return sayShown(read, value.name);
+  }
+  return valueId;
+}

@@ -1,0 +1,199 @@
+'use client';
+import { useEffect, useMemo, useRef, useState, type Dispatch, type KeyboardEvent } from 'react';
+import { guardOf, layoutHub, type HubLayout, type HubSection, type PlacedRung } from '@/core/board';
+import type { Catalogue } from '@/core/catalogue';
+import { indexOf, positionOf, type TreeDocument } from '@/core/tree';
+import { plankText } from '@/core/words';
+import { StripButton } from '@/ui/StripButton';
+import type { BoardAction, BoardState } from '../boardState';
+import { CaretLine } from '../caret/CaretLine';
+import { ClimbView } from './ClimbView';
+import { HubView } from './HubView';
+import { useSize } from '@/ui/useSize';
+import { useZoom } from './useZoom';
+import type { Shut } from '../shut';
+import { caretAnchor, followFrom, neighbourInRow, type Scene } from '../viewModel';
+
+interface Props {
+  /** The board's state with the tree as it is looked at. */
+  readonly state: BoardState;
+  /** The whole tree, which the caret edits. */
+  readonly tree: TreeDocument;
+  readonly faded: ReadonlySet<string>;
+  /** Options that his grips shut now: drawn hair-thin. */
+  readonly shut: ReadonlyMap<string, Shut>;
+  readonly catalogue: Catalogue | null;
+  readonly scene: Scene;
+  readonly dispatch: Dispatch<BoardAction>;
+}
+
+const SLOT = 84;
+
+/** A hub's own drawing, as wide as its answers need. */
+function hubOf(state: BoardState, size: { width: number; height: number }): HubLayout | null {
+  const { tree, view, selected } = state;
+  const id =
+    view === 'hub' ? (selected ?? tree.positions.find((position) => position.family === 'hub')?.id ?? tree.positions[0]?.id) : undefined;
+  if (id === undefined) return null;
+  const slots = layoutHub(tree, id, { width: 980, height: 700 }).sections.length;
+  return layoutHub(tree, id, { width: Math.max(size.width, 700, 170 + slots * SLOT), height: Math.max(size.height, 600) });
+}
+
+function hubAnchor(hub: HubLayout, state: BoardState): { x: number; y: number } | null {
+  const { caret } = state;
+  if (!caret || !('position' in caret) || caret.position !== hub.id) return null;
+  const value = 'value' in caret ? caret.value : null;
+  const section = value === null ? undefined : hub.sections.find((item) => item.section.value === value);
+  return { x: section ? section.x : hub.left + 10, y: hub.plankY + 96 };
+}
+
+/** The drawn part of the board: pan, zoom, the keys, and the caret in place. */
+export function BoardCanvas({ state, tree, faded, shut, catalogue, scene, dispatch }: Props) {
+  const { selected, caret, section } = state;
+  const { layout } = scene;
+  const [hovered, setHovered] = useState<string | null>(null);
+  const box = useRef<HTMLDivElement>(null);
+  const size = useSize(box);
+  const hub = useMemo(() => hubOf(state, size), [state, size]);
+  const anchor = useMemo(() => (hub ? hubAnchor(hub, state) : caretAnchor(layout, caret)), [hub, state, layout, caret]);
+  const { svg, scene: group, overlay, fit, by, show } = useZoom(anchor);
+  const picture = hub ? `hub ${hub.id}` : scene.key;
+  const world = hub ? { width: hub.width, top: 0, ground: hub.height } : { width: layout.width, top: -layout.height, ground: 0 };
+  const latestWorld = useRef(world);
+  useEffect(() => {
+    latestWorld.current = world;
+  });
+  useEffect(() => {
+    if (size.width > 0) fit(latestWorld.current, true);
+  }, [picture, size.width, size.height, fit]);
+
+  const chosen = hub ? undefined : layout.rungs.find((placed) => placed.rung.id === selected);
+  const [chosenX, chosenY] = chosen ? [chosen.x, chosen.y - layout.height] : [null, null];
+  useEffect(() => {
+    if (chosenX !== null && chosenY !== null) show(chosenX, chosenY);
+  }, [chosenX, chosenY, show]);
+
+  const select = (id: string, at?: number) =>
+    dispatch({ type: 'select', position: id, section: at, ...(state.view === 'hub' ? {} : startsHere(state, id)) });
+  const focusRung = (id: string, at = 0) => {
+    select(id, at);
+    requestAnimationFrame(() => svg.current?.querySelector<SVGGElement>(`[data-rung="${CSS.escape(id)}"]`)?.focus({ preventScroll: true }));
+  };
+  const open = (id: string, at: number) => {
+    const item = layout.rungs.find((placed) => placed.rung.id === id)?.sections[at]?.section;
+    dispatch({ type: 'select', position: id, section: at });
+    dispatch({
+      type: 'caret',
+      caret:
+        item?.value && item.read ? { kind: 'answer', position: id, read: item.read, value: item.value } : { kind: 'value', position: id },
+    });
+  };
+  const onKey = (event: KeyboardEvent, placed: PlacedRung) => {
+    const at = placed.rung.id === selected ? section : 0;
+    const step = event.key === 'ArrowRight' ? 1 : event.key === 'ArrowLeft' ? -1 : 0;
+    if (event.key === 'Enter') {
+      event.preventDefault();
+      if (placed.rung.id !== selected) select(placed.rung.id);
+      else if (placed.sections[at]?.section.broken) open(placed.rung.id, at);
+      else dispatch({ type: 'caret', caret: { kind: 'value', position: placed.rung.id } });
+    } else if (step !== 0) {
+      event.preventDefault();
+      if (placed.sections[at + step]) return focusRung(placed.rung.id, at + step);
+      const beside = neighbourInRow(layout, placed, step);
+      if (beside) focusRung(beside.rung.id, step === 1 ? 0 : beside.sections.length - 1);
+    } else if (event.key === 'ArrowUp' || event.key === 'ArrowDown') {
+      event.preventDefault();
+      const to = followFrom(layout, placed, at, event.key === 'ArrowUp' ? 'up' : 'down');
+      if (to !== null) focusRung(to);
+    } else if (event.key === 'Escape') dispatch({ type: 'select', position: null });
+  };
+
+  const openHub = (at: number) => {
+    const item = hub!.sections[at]!.section;
+    dispatch({ type: 'select', position: hub!.id, section: at });
+    dispatch({
+      type: 'caret',
+      caret:
+        item.value && item.read
+          ? { kind: 'answer', position: hub!.id, read: item.read, value: item.value }
+          : { kind: 'value', position: hub!.id },
+    });
+  };
+  const focusable = selected ?? layout.rungs.find((placed) => placed.rung.isGuard)?.rung.id ?? layout.rungs[0]?.rung.id ?? null;
+  return (
+    <div ref={box} className="relative h-full min-h-[420px] overflow-hidden">
+      <svg ref={svg} role="group" aria-label="The climb" className="absolute inset-0 h-full w-full touch-none select-none">
+        <g ref={group}>
+          {hub ? (
+            <>
+              <HubView
+                layout={hub}
+                shut={shut}
+                section={section}
+                shareOf={(item) => hubShare(state, hub.id, item)}
+                onSelect={select}
+                onOpen={openHub}
+              />
+              <HubName layout={hub} />
+            </>
+          ) : (
+            <g transform={`translate(0, ${-layout.height})`}>
+              <ClimbView
+                layout={layout}
+                faded={faded}
+                shut={shut}
+                selected={selected}
+                section={section}
+                hovered={hovered}
+                focusable={focusable}
+                onSelect={select}
+                onOpen={open}
+                onHover={setHovered}
+                onKey={onKey}
+              />
+            </g>
+          )}
+        </g>
+      </svg>
+      {caret && anchor && (
+        <div ref={overlay} className="absolute top-0 left-0 w-72 bg-paper">
+          <CaretLine tree={tree} caret={caret} catalogue={catalogue} dispatch={dispatch} />
+        </div>
+      )}
+      <div className="absolute right-3 bottom-2 flex gap-3 bg-paper px-2">
+        {!hub && (state.unfolded || layout.rungs.some((placed) => placed.folded.length > 0)) && (
+          <StripButton onClick={() => dispatch({ type: 'fold' })}>{state.unfolded ? 'Fold' : 'Unfold'}</StripButton>
+        )}
+        <StripButton onClick={() => by(1.25)}>Closer</StripButton>
+        <StripButton onClick={() => by(0.8)}>Wider</StripButton>
+        <StripButton onClick={() => fit(world)}>All</StripButton>
+      </div>
+    </div>
+  );
+}
+
+/** Choosing a guard makes it the guard of "one guard". */
+function startsHere(state: BoardState, id: string): { guard?: string } {
+  return state.view === 'tree' && state.tree.starts.some((start) => start.position === id) ? { guard: guardOf(state.tree, id) ?? id } : {};
+}
+
+function hubShare(state: BoardState, hub: string, { section }: HubSection): string {
+  const read = positionOf(indexOf(state.tree), hub).reads.find((item) => item.id === section.read);
+  return read && section.value !== null ? plankText(read, section.value) : '';
+}
+
+/** The name on the plank, in its widest whole section. */
+function HubName({ layout }: { layout: HubLayout }) {
+  const whole = layout.sections.filter((item) => !item.section.broken).toSorted((a, b) => b.width - a.width)[0];
+  return (
+    <text
+      x={whole ? whole.x + 8 : layout.left + 8}
+      y={whole ? layout.plankY + 23 : layout.plankY - 34}
+      fontSize={22}
+      fontWeight={600}
+      className={`font-figure ${whole ? 'fill-paper' : 'fill-red'}`}
+    >
+      {layout.name}
+    </text>
+  );
+}

@@ -1,0 +1,165 @@
+'use client';
+import type { Dispatch } from 'react';
+import { TEMPO_WORDS, ENDING_WORDS, clock, inHundred, plural } from '@/core/words';
+import { indexOf, LINES, withPosition, type Contact, type Position, type TreeDocument } from '@/core/tree';
+import type { Odds } from '@/core/odds';
+import { withConfirmed, type Catalogue } from '@/core/catalogue';
+import type { HiddenBy } from '@/core/lens';
+import type { PlaceAnswer } from '@/workers/place';
+import type { BoardAction, Caret } from '../boardState';
+import { CoverageTable } from './place/CoverageTable';
+import { CaretLine } from '../caret/CaretLine';
+import { GripsHere } from './place/GripsHere';
+import { InlineName } from '@/ui/InlineName';
+import { PlaceDetails } from './place/PlaceDetails';
+import { PlaceNotes } from './place/PlaceNotes';
+import { ShowsList } from './place/ShowsList';
+import type { Shut } from '../shut';
+
+interface Props {
+  readonly tree: TreeDocument;
+  readonly position: Position;
+  /** What the whole tree says of the place; null = not known yet. */
+  readonly said: PlaceAnswer | null;
+  readonly odds: Odds | null;
+  readonly pending: boolean;
+  readonly hidden: ReadonlyMap<string, HiddenBy>;
+  readonly shut: ReadonlyMap<string, Shut>;
+  readonly gripsOn: readonly Contact[];
+  /** The tree under the filter, whose grips count: without the jacket there are fewer. */
+  readonly shown: TreeDocument;
+  readonly catalogue: Catalogue | null;
+  /** The caret, if it is to be typed here rather than on the board. */
+  readonly caret: Caret | null;
+  readonly dispatch: Dispatch<BoardAction>;
+}
+
+/** A small ladder: press a line to say that it is held here. */
+function LadderToggle({ position, onChange }: { position: Position; onChange: (lines: Position['lines']) => void }) {
+  return (
+    <fieldset>
+      <legend className="sr-only">Lines cleared here</legend>
+      {LINES.toReversed().map((line) => {
+        const held = position.lines.includes(line);
+        return (
+          <button
+            key={line}
+            type="button"
+            aria-pressed={held}
+            className="flex min-h-6 w-28 items-center gap-2 font-figure text-[15px]"
+            onClick={() => onChange(LINES.filter((item) => (item === line ? !held : position.lines.includes(item))))}
+          >
+            <span aria-hidden className="flex h-6 w-9 items-center border-x-[3px] border-red">
+              <span className={`h-[7px] w-full border-y ${held ? 'border-ink bg-ink' : 'border-route'}`} />
+            </span>
+            <span className={held ? 'font-medium' : 'text-soft'}>{line}</span>
+          </button>
+        );
+      })}
+    </fieldset>
+  );
+}
+
+function OddsLine({ position, odds, pending }: Pick<Props, 'position' | 'odds' | 'pending'>) {
+  const start = odds?.starts.find((item) => item.position === position.id);
+  const here = odds?.positions.find((item) => item.position === position.id);
+  if (!odds || !here || position.ends) return null;
+  return (
+    <p className={`mt-2 font-figure text-[15px] ${pending ? 'text-soft' : ''}`} aria-live="polite" data-odds={here.value}>
+      Finish from here: <strong className="font-semibold">{inHundred(here.value)}</strong>
+      {start && `, at best ${inHundred(Math.max(start.value, start.optimistic))}`}
+      <span className="block text-[13px] text-soft">
+        round clock {clock(odds.roundSeconds)}, from typed and default chances;{' '}
+        {here.undrawn > 0 ? `${inHundred(here.undrawn)} left for what is not drawn` : 'all he can do is drawn'}
+      </span>
+    </p>
+  );
+}
+
+export function RungSheet({ tree, hidden, shut, gripsOn, shown, catalogue, position, said, odds, pending, caret, dispatch }: Props) {
+  const index = indexOf(tree);
+  const moves = index.from.get(position.id)!;
+  const edit = (label: string, patch: Partial<Position>) =>
+    dispatch({ type: 'edit', label: `${position.name}: ${label}`, tree: withPosition(tree, { ...position, ...patch }) });
+  const watch = moves.flatMap((move) => (move.actor === 'owner' ? (move.mistakes ?? []) : []));
+  const cautions = [...new Set([...(position.hazards ?? []), ...moves.flatMap((move) => move.hazards ?? [])])];
+  return (
+    <section aria-label={position.name}>
+      <InlineName
+        key={position.id}
+        label="Name of the position"
+        value={position.name}
+        onChange={(name) => edit('renamed', { name })}
+        className="text-[29px]"
+      />
+      <p>
+        <strong className="font-semibold">{TEMPO_WORDS[position.tempo]}</strong> {position.tempoReason}
+      </p>
+      <div className="mt-3 flex gap-4">
+        <LadderToggle position={position} onChange={(lines) => edit('lines', { lines })} />
+        <p className="text-soft">
+          {plural((index.to.get(position.id) ?? []).length, 'way in', 'ways in')},
+          <br />
+          {plural(moves.filter((move) => move.actor === 'owner').length, 'way on', 'ways on')},{' '}
+          {plural(moves.filter((move) => move.actor === 'opponent').length, 'fall')}
+          {position.legRelation && (
+            <>
+              <br />
+              {position.legRelation}
+            </>
+          )}
+        </p>
+      </div>
+      {(position.fromCatalogue ?? moves.find((move) => move.fromCatalogue)) && (
+        <p className="mt-2 text-soft">
+          {position.fromCatalogue ? 'From the catalogue, not confirmed yet.' : 'Some ways are from the catalogue, not confirmed yet.'}{' '}
+          <button
+            type="button"
+            className="min-h-8 underline"
+            onClick={() => dispatch({ type: 'edit', label: `${position.name} confirmed`, tree: withConfirmed(tree, position.id) })}
+          >
+            I have read it
+          </button>
+        </p>
+      )}
+      <OddsLine position={position} odds={odds} pending={pending} />
+      {caret && <CaretLine tree={tree} caret={caret} catalogue={catalogue} dispatch={dispatch} />}
+      {!position.ends && (
+        <ShowsList tree={tree} hidden={hidden} shut={shut} position={position} mine={said?.mine ?? null} odds={odds} dispatch={dispatch} />
+      )}
+      {!position.ends && <CoverageTable tree={tree} position={position} dispatch={dispatch} />}
+      {position.ends && (
+        <p className="mt-3 font-figure text-[17px] font-medium text-red">The climb ends here: {ENDING_WORDS[position.ends]}.</p>
+      )}
+      <GripsHere
+        tree={shown}
+        position={indexOf(shown).positions.get(position.id) ?? position}
+        arrival={said?.arrival ?? null}
+        on={gripsOn}
+        dispatch={dispatch}
+      />
+      {said && <PlaceNotes tree={tree} position={position} said={said} dispatch={dispatch} />}
+      {watch.length > 0 && (
+        <>
+          <h3 className="mt-4 border-t border-hair pt-3 text-[15px] tracking-wide uppercase">Watch</h3>
+          {watch.map((mistake) => (
+            <p key={mistake.error}>
+              {mistake.error}
+              {mistake.correction && <span className="text-soft">: {mistake.correction}</span>}.
+            </p>
+          ))}
+        </>
+      )}
+      {cautions.length > 0 && (
+        <div className="mt-4 border-l-[3px] border-red pl-2">
+          <h3 className="text-[15px]">Care</h3>
+          {cautions.map((caution) => (
+            <p key={caution}>{caution}</p>
+          ))}
+          <p className="text-soft">Your gym’s rules and the event’s rule book come first.</p>
+        </div>
+      )}
+      <PlaceDetails tree={tree} position={position} onChange={edit} dispatch={dispatch} />
+    </section>
+  );
+}

@@ -1,0 +1,49 @@
+import type { Dispatch } from 'react';
+import type { TreeSheet } from '@/workers/sheet';
+import { indexOf, positionOf, type PositionId, type TransitionId, type TreeDocument } from '@/core/tree';
+import { sayMove, plural } from '@/core/words';
+import type { BoardAction } from '../../boardState';
+import { Fold } from '../Fold';
+
+interface Props {
+  /** The tree that the ladder and the loops were found in. */
+  readonly tree: TreeDocument;
+  readonly ladder: TreeSheet['ladder'];
+  readonly loops: readonly (readonly PositionId[])[];
+  readonly dispatch: Dispatch<BoardAction>;
+}
+
+/** The climb in lines: the deepest falls, upper lines won first, and loops that cost nothing. */
+export function LadderSections({ tree, ladder, loops, dispatch }: Props) {
+  const { moves, gaps, largestRegress } = ladder;
+  const index = indexOf(tree);
+  const nameOf = (id: PositionId): string => positionOf(index, id).name;
+  const item = (key: string, at: PositionId, words: string) => (
+    <li key={key} className="border-t border-hair py-1">
+      <button type="button" className="min-h-8 text-left hover:underline" onClick={() => dispatch({ type: 'select', position: at })}>
+        <span className="font-figure text-[15px] font-semibold">{nameOf(at)}</span> {words}
+      </button>
+    </li>
+  );
+  const say = (id: TransitionId): string => {
+    const move = index.transitions.get(id)!;
+    return `${sayMove(move)} → ${nameOf(move.to)}`;
+  };
+  const fromOf = (id: TransitionId): PositionId => index.transitions.get(id)!.from;
+  const falls = moves.filter((move) => move.lost > 0).toSorted((a, b) => b.lost - a.lost);
+  return (
+    <>
+      <Fold title="Falls, deepest first" count={falls.length}>
+        {() => falls.map(({ transition, lost }) =>
+          item(transition, fromOf(transition), `${plural(lost, 'line')} lost${lost === largestRegress.lost ? ', the most at once' : ''}: ${say(transition)}`),
+        )}
+      </Fold>
+      <Fold title="Upper lines first" count={gaps.length}>
+        {() => gaps.map(({ position, missing }) => item(position, position, `holds ${positionOf(index, position).lines.join(', ')} without ${missing.join(', ')}`))}
+      </Fold>
+      <Fold title="Loops that cost nothing" count={loops.length}>
+        {() => loops.map((loop) => item(loop.join('>'), loop[0]!, `→ ${loop.slice(1).map((id) => nameOf(id)).join(' → ')} → back again`))}
+      </Fold>
+    </>
+  ); // prettier-ignore
+}

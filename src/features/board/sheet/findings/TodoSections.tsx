@@ -1,0 +1,98 @@
+import type { Dispatch } from 'react';
+import type { TreeSheet } from '@/workers/sheet';
+import { findValue, indexOf, positionOf, type PositionId, type TreeDocument } from '@/core/tree';
+import { sayMine, sayMove, sayWhen, plural } from '@/core/words';
+import type { BoardAction } from '../../boardState';
+import { Fold } from '../Fold';
+
+interface Props {
+  /** The tree that the sheet was made of. */
+  readonly tree: TreeDocument;
+  readonly sheet: TreeSheet;
+  readonly dispatch: Dispatch<BoardAction>;
+}
+
+/** What was begun and not finished, every way to the back, and the hubs by how much goes through them. */
+export function TodoSections({ tree, sheet, dispatch }: Props) {
+  const { todo, backTakes, roles, hubs, unconfirmed } = sheet;
+  const index = indexOf(tree);
+  const nameOf = (id: PositionId): string => positionOf(index, id).name;
+  const line = (key: string, at: PositionId, words: string) => (
+    <li key={key} className="border-t border-hair py-1">
+      <button type="button" className="min-h-8 text-left hover:underline" onClick={() => dispatch({ type: 'select', position: at })}>
+        <span className="font-figure text-[15px] font-semibold">{nameOf(at)}</span> {words}
+      </button>
+    </li>
+  );
+  const { positions, values, transitions } = todo.unsure;
+  const fromOf = (id: string): PositionId => index.transitions.get(id)!.from;
+  return (
+    <>
+      <Fold title="Announced, not taught" count={todo.announced.length + todo.continuations.length}>
+        {() => [
+          ...todo.announced.map((item) =>
+            line(
+              item.position,
+              item.position,
+              `${item.taught} of ${plural(item.announced, 'branch', 'branches')} taught; open: ${item.open.map((id) => sayMine(index.transitions.get(id)!.name)).join(', ')}`,
+            ),
+          ),
+          ...todo.continuations.map((item) => line(`link ${item.position}`, item.position, `goes on in the tree “${item.tree}”`)),
+        ]}
+      </Fold>
+      <Fold title="Wording not sure" count={positions.length + values.length + transitions.length}>
+        {() => [
+          ...positions.map((id) => line(id, id, 'the name')),
+          ...values.map((item) =>
+            line(
+              `${item.position} ${item.value}`,
+              item.position,
+              `“${findValue(positionOf(index, item.position), item.value)?.value.name ?? item.value}”`,
+            ),
+          ),
+          ...transitions.map((id) => line(id, fromOf(id), sayMine(index.transitions.get(id)!.name))),
+        ]}
+      </Fold>
+      <Fold title="From the catalogue, to confirm" count={unconfirmed.positions.length + unconfirmed.transitions.length}>
+        {() => [
+          ...unconfirmed.positions.map((id) => line(id, id, '')),
+          ...unconfirmed.transitions.map((id) => line(id, fromOf(id), index.transitions.get(id)!.name)),
+        ]}
+      </Fold>
+      <Fold title="Ways to the back" count={backTakes.length}>
+        {() =>
+          backTakes.map((item) => {
+            const cue = sayWhen(positionOf(index, item.position), index.transitions.get(item.transition)!.when);
+            return line(
+              item.transition,
+              item.position,
+              `${cue === '' ? '' : `${cue}: `}${sayMine(index.transitions.get(item.transition)!.name)}`,
+            );
+          })
+        }
+      </Fold>
+      <Fold title="From below to on top, and back" count={roles.length}>
+        {() =>
+          roles.map(({ transition, to }) =>
+            line(
+              transition,
+              fromOf(transition),
+              `${sayMove(index.transitions.get(transition)!)}: then I am ${to === 'top' ? 'on top' : 'below'}`,
+            ),
+          )
+        }
+      </Fold>
+      <Fold title="Hubs" count={hubs.length}>
+        {() =>
+          hubs.map((hub) =>
+            line(
+              hub.position,
+              hub.position,
+              `${plural(hub.starts, 'start')} pass it, ${hub.entries} ways in, ${hub.exits} on${hub.necessaryFor > 0 ? `, ${plural(hub.necessaryFor, 'goal')} hang on it` : ''}`,
+            ),
+          )
+        }
+      </Fold>
+    </>
+  );
+}

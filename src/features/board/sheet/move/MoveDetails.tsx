@@ -1,0 +1,141 @@
+import { CONTEXT_WORDS } from '@/core/words';
+import { TRANSITION_KINDS, type Mistake, type Transition, type TreeDocument } from '@/core/tree';
+import { Field, selectClass } from '@/ui/Field';
+import { ListLine, TextLine } from '@/ui/TextLine';
+import { PlaceSelect } from '../PlaceSelect';
+
+interface Props {
+  readonly tree: TreeDocument;
+  readonly move: Transition;
+  readonly onChange: (label: string, patch: Partial<Transition>) => void;
+}
+
+/** Ticks of a small set; none ticked = it holds for all of them. */
+function Ticks({ legend, options, chosen, onChange }: { legend: string; options: readonly (readonly [string, string])[]; chosen: readonly string[]; onChange: (chosen: string[]) => void }) {
+  if (options.length === 0) return null;
+  return (
+    <fieldset>
+      <legend className="text-[13px] text-soft">{legend}</legend>
+      <div className="flex flex-wrap gap-x-4">
+        {options.map(([key, word]) => (
+          <label key={key} className="flex min-h-7 items-center gap-1.5 font-figure text-[15px]">
+            <input
+              type="checkbox"
+              checked={chosen.includes(key)}
+              onChange={(event) => onChange(options.map(([item]) => item).filter((item) => (item === key ? event.target.checked : chosen.includes(item))))}
+            />
+            {word}
+          </label>
+        ))}
+      </div>
+    </fieldset>
+  );
+} // prettier-ignore
+
+const orNone = <T,>(list: readonly T[]): readonly T[] | undefined => (list.length > 0 ? list : undefined);
+
+function Mistakes({ move, onChange }: Omit<Props, 'tree'>) {
+  const mistakes = move.mistakes ?? [];
+  const set = (at: number, patch: Partial<Mistake>) => {
+    const next = mistakes.map((item, i) => (i === at ? { ...item, ...patch } : item)).filter((item) => item.error !== '');
+    onChange('mistakes', { mistakes: orNone(next) });
+  };
+  return (
+    <>
+      {mistakes.map((mistake, i) => (
+        <div key={i} className="grid gap-1 border-l border-hair pl-2">
+          <TextLine label="Usual mistake (empty it to remove)" value={mistake.error} onChange={(error) => set(i, { error })} />
+          <TextLine
+            label="Then"
+            value={mistake.consequence ?? ''}
+            onChange={(text) => set(i, { consequence: text === '' ? undefined : text })}
+          />
+          <TextLine
+            label="Instead"
+            value={mistake.correction ?? ''}
+            onChange={(text) => set(i, { correction: text === '' ? undefined : text })}
+          />
+        </div>
+      ))}
+      <TextLine
+        label={mistakes.length === 0 ? 'Usual mistake' : 'Another mistake'}
+        value=""
+        hint="lets go too early"
+        onChange={(error) => error !== '' && onChange('mistakes', { mistakes: [...mistakes, { error }] })}
+      />
+    </>
+  );
+}
+
+/** What is said of a move once: kind, schools, cloth, tags for rule cards, facts, mistakes, cautions, where it comes from. */
+export function MoveDetails({ tree, move, onChange }: Props) {
+  const text = (field: 'source' | 'notes') => (value: string) => onChange(field, { [field]: value === '' ? undefined : value });
+  return (
+    <div className="grid gap-2">
+      <Field label="Kind of move">
+        <select
+          className={selectClass}
+          value={move.kind}
+          onChange={(event) => onChange('kind', { kind: event.target.value as Transition['kind'] })}
+        >
+          {TRANSITION_KINDS.map((kind) => (
+            <option key={kind}>{kind}</option>
+          ))}
+        </select>
+      </Field>
+      <Ticks
+        legend="Of these schools only"
+        options={tree.schools.map((school) => [school, school])}
+        chosen={move.schools ?? []}
+        onChange={(schools) => onChange('schools', { schools: orNone(schools) })}
+      />
+      <Ticks
+        legend="With this cloth only"
+        options={tree.contexts.map((context) => [context, CONTEXT_WORDS[context]])}
+        chosen={move.contexts ?? []}
+        onChange={(contexts) => onChange('cloth', { contexts: orNone(contexts) as Transition['contexts'] })}
+      />
+      <ListLine label="Tags, for rule cards" values={move.tags ?? []} hint="heel hook" onChange={(tags) => onChange('tags', { tags: orNone(tags) })} />
+      <ListLine label="Needs first" values={move.needs ?? []} hint="foot off the hip" onChange={(needs) => onChange('needs', { needs: orNone(needs) })} />
+      <ListLine label="Makes" values={move.makes ?? []} onChange={(makes) => onChange('makes', { makes: orNone(makes) })} />
+      <ListLine label="Undoes" values={move.undoes ?? []} onChange={(undoes) => onChange('undoes', { undoes: orNone(undoes) })} />
+      <PlaceSelect
+        tree={tree}
+        label="If it fails I am in"
+        none="what he shows decides"
+        value={move.onFail}
+        onChange={(onFail) => onChange('if it fails', { onFail })}
+      />
+      <ListLine
+        label="Fits with the legs, where not only as here"
+        values={move.fits?.legRelations ?? []}
+        hint="knee across my chest"
+        onChange={(legRelations) => {
+          const { legRelations: _legs, ...rest } = move.fits ?? {};
+          const fits = legRelations.length > 0 ? { ...rest, legRelations } : rest;
+          onChange('fits', { fits: Object.keys(fits).length > 0 ? fits : undefined });
+        }}
+      />
+      <Mistakes move={move} onChange={onChange} />
+      <ListLine label="Care" mark=";" values={move.hazards ?? []} onChange={(hazards) => onChange('care', { hazards: orNone(hazards) })} />
+      <TextLine label="Where it comes from" value={move.source ?? ''} hint="own idea, a colleague, a class" onChange={text('source')} />
+      <TextLine label="Notes" value={move.notes ?? ''} onChange={text('notes')} />
+      <label className="flex min-h-8 items-center gap-2">
+        <input
+          type="checkbox"
+          checked={move.announced ?? false}
+          onChange={(event) => onChange('announced', { announced: event.target.checked || undefined })}
+        />
+        Named, not taught yet
+      </label>
+      <label className="flex min-h-8 items-center gap-2">
+        <input
+          type="checkbox"
+          checked={move.unsure ?? false}
+          onChange={(event) => onChange('wording', { unsure: event.target.checked || undefined })}
+        />
+        Not sure of the words yet
+      </label>
+    </div>
+  ); // prettier-ignore
+}

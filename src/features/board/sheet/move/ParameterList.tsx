@@ -1,0 +1,78 @@
+import type { Parameter, Transition, TreeDocument } from '@/core/tree';
+import { InlineName } from '@/ui/InlineName';
+import { ListLine } from '@/ui/TextLine';
+import { PlaceSelect } from '../PlaceSelect';
+
+interface Props {
+  readonly tree: TreeDocument;
+  readonly move: Transition;
+  readonly onChange: (parameters: readonly Parameter[]) => void;
+}
+
+function Never({ tree, parameter, onChange }: { tree: TreeDocument; parameter: Parameter; onChange: (parameter: Parameter) => void }) {
+  const never = parameter.never ?? [];
+  return (
+    <>
+      <ListLine
+        label="Never"
+        values={never.map((item) => item.value)}
+        hint="the knee"
+        onChange={(values) =>
+          onChange({ ...parameter, never: values.map((value) => never.find((item) => item.value === value) ?? { value }) })
+        }
+      />
+      {never.map((item) => (
+        <PlaceSelect
+          key={item.value}
+          tree={tree}
+          label={`“${item.value}” would lead to`}
+          none="not said"
+          value={item.leadsTo}
+          onChange={(leadsTo) =>
+            onChange({
+              ...parameter,
+              never: never.map((other) => (other === item ? { value: item.value, ...(leadsTo ? { leadsTo } : {}) } : other)),
+            })
+          }
+        />
+      ))}
+    </>
+  );
+}
+
+/** Choices inside one move: what is preferred, in order, and what never, with the price. */
+export function ParameterList({ tree, move, onChange }: Props) {
+  const parameters = move.parameters ?? [];
+  const set = (at: number, parameter: Parameter) => onChange(parameters.with(at, parameter));
+  return (
+    <fieldset className="grid gap-2">
+      <legend className="text-[13px] text-soft">Choices within it</legend>
+      {parameters.map((parameter, i) => (
+        <div key={i} className="grid gap-1 border-l border-hair pl-2">
+          <InlineName label="What is chosen" value={parameter.name} onChange={(name) => set(i, { ...parameter, name })} />
+          <ListLine
+            label="Preferred, best first"
+            values={parameter.values}
+            hint="ankle, shin"
+            onChange={(values) => set(i, { ...parameter, values })}
+          />
+          <Never tree={tree} parameter={parameter} onChange={(next) => set(i, next)} />
+          <button
+            type="button"
+            className="min-h-8 justify-self-start text-red underline"
+            onClick={() => onChange(parameters.filter((_, n) => n !== i))}
+          >
+            Remove this choice
+          </button>
+        </div>
+      ))}
+      <button
+        type="button"
+        className="min-h-8 justify-self-start underline"
+        onClick={() => onChange([...parameters, { name: 'outer hand', values: [] }])}
+      >
+        A choice, as where the hand goes
+      </button>
+    </fieldset>
+  );
+}

@@ -1,0 +1,131 @@
+'use client';
+import { idToAddress } from '@/contracts/address';
+import { PageLink } from '@/ui/PageLink';
+import { useMemo, type Dispatch } from 'react';
+import { findUsage } from '@/core/structure';
+import { defaultsOf, withoutTransition, withTransition, type Transition, type TreeDocument, RANGES } from '@/core/tree';
+import { plural, OFF_CHOICES, WORKS_CHOICES } from '@/core/words';
+import { InlineName } from '@/ui/InlineName';
+import type { BoardAction } from '../../boardState';
+import { ChanceSelect } from '../ChanceSelect';
+import { FitList } from './FitList';
+import { MoveDetails } from './MoveDetails';
+import { ParameterList } from './ParameterList';
+import { ProvokesList } from './ProvokesList';
+import { NumberField } from '@/ui/NumberField';
+
+interface Props {
+  readonly tree: TreeDocument;
+  readonly move: Transition;
+  readonly dispatch: Dispatch<BoardAction>;
+}
+
+/** Rename, re-link, weigh or remove one transition. */
+export function TransitionEditor({ tree, move, dispatch }: Props) {
+  const defaults = defaultsOf(tree);
+  const edit = (label: string, patch: Partial<Transition>) =>
+    dispatch({ type: 'edit', label: `${move.name}: ${label}`, tree: withTransition(tree, { ...move, ...patch }) });
+  const starts = useMemo(() => findUsage(tree).transitions.get(move.id)?.length ?? 0, [tree, move.id]);
+  return (
+    <div className="mb-2 grid gap-2 border-l-2 border-hair pl-2">
+      {starts > 1 && (
+        <p className="text-[13px] text-soft">On the ways of {plural(starts, 'start')}: a new wording is new in all of them.</p>
+      )}
+      <InlineName label="Words for this move" value={move.name} onChange={(name) => edit('renamed', { name })} />
+      {move.actor === 'owner' && (
+        <ChanceSelect
+          label="Works when it fits"
+          value={move.works}
+          byDefault={defaults.works}
+          choices={WORKS_CHOICES}
+          onChange={(works) => edit('works', { works })}
+        />
+      )}
+      <div className="grid grid-cols-2 gap-2">
+        <NumberField
+          label="Seconds"
+          {...RANGES.seconds}
+          none={`${defaults.seconds} by default`}
+          className="w-full"
+          value={move.seconds ?? null}
+          onChange={(seconds) => edit('seconds', { seconds: seconds ?? undefined })}
+        />
+        <NumberField
+          label="Comes first (larger wins)"
+          {...RANGES.priority}
+          none="0"
+          className="w-full"
+          value={move.priority ?? null}
+          onChange={(priority) => edit('priority', { priority: priority || undefined })}
+        />
+      </div>
+      <FitList tree={tree} move={move} dispatch={dispatch} />
+      <details>
+        <summary className="min-h-8 text-soft">More about this move</summary>
+        <div className="grid gap-3">
+          {move.actor === 'owner' && (
+            <>
+              <ChanceSelect
+                label="Works when it does not fit what he shows"
+                value={move.offCue}
+                byDefault={defaults.offCue}
+                choices={OFF_CHOICES}
+                onChange={(offCue) => edit('works off its cue', { offCue })}
+              />
+              <ChanceSelect
+                label="Works into what stops it"
+                value={move.stopped}
+                byDefault={defaults.stopped}
+                choices={OFF_CHOICES}
+                onChange={(stopped) => edit('works when stopped', { stopped })}
+              />
+              <ProvokesList
+                tree={tree}
+                move={move}
+                onChange={(provokes) => edit('to make him', { provokes: provokes.length > 0 ? provokes : undefined })}
+              />
+              <ParameterList
+                tree={tree}
+                move={move}
+                onChange={(list) => edit('choices', { parameters: list.length > 0 ? list : undefined })}
+              />
+            </>
+          )}
+          <MoveDetails tree={tree} move={move} onChange={edit} />
+        </div>
+      </details>
+      <div className="flex gap-4">
+        <button
+          type="button"
+          className="min-h-9 underline"
+          onClick={() =>
+            dispatch({
+              type: 'caret',
+              caret: {
+                kind: 'landing',
+                actor: move.actor,
+                position: move.from,
+                read: null,
+                value: null,
+                name: move.name,
+                transition: move.id,
+              },
+            })
+          }
+        >
+          Lands elsewhere …
+        </button>
+        <PageLink className="min-h-9 py-1.5 underline" href={`/grips/${idToAddress(tree.id)}?at=${encodeURIComponent(move.id)}`}>
+          Grips
+        </PageLink>
+        <button
+          type="button"
+          className="min-h-9 text-red underline"
+          onClick={() => dispatch({ type: 'edit', label: `${move.name} removed`, tree: withoutTransition(tree, move.id) })}
+        >
+          Remove
+        </button>
+      </div>
+    </div>
+  );
+}

@@ -1,0 +1,221 @@
+import type { Dispatch, ReactNode } from 'react';
+import { SIGN_GROUPS } from '@/core/catalogue';
+import { CONTEXT_WORDS, DISTANCE_WORDS, ENDING_WORDS, STANCE_WORDS, TEMPO_WORDS, plural } from '@/core/words';
+import {
+  DISTANCES,
+  ENDINGS,
+  FAMILIES,
+  indexOf,
+  LINES,
+  ownerRoleOf,
+  STANCES,
+  TEMPOS,
+  withoutPosition,
+  type Context,
+  type OwnerRole,
+  type Position,
+  type SchoolVariant,
+  type Tempo,
+  type TreeDocument,
+} from '@/core/tree';
+import { Field, selectClass } from '@/ui/Field';
+import { ListLine, TextLine } from '@/ui/TextLine';
+import type { BoardAction } from '../../boardState';
+import { ContinuesIn } from './ContinuesIn';
+
+interface Props {
+  readonly tree: TreeDocument;
+  readonly position: Position;
+  readonly onChange: (label: string, patch: Partial<Position>) => void;
+  readonly dispatch: Dispatch<BoardAction>;
+}
+
+interface ChoiceProps<T extends string> {
+  readonly label: string;
+  readonly value: T | undefined;
+  readonly options: readonly T[];
+  readonly words?: Readonly<Record<T, string>>;
+  /** What is shown when nothing is chosen; without it something always is. */
+  readonly none?: string;
+  readonly onChange: (value: T | undefined) => void;
+}
+function Choice<T extends string>({ label, value, options, words, none, onChange }: ChoiceProps<T>) {
+  return (
+    <Field label={label}>
+      <select
+        className={selectClass}
+        value={value ?? ''}
+        onChange={(event) => onChange((event.target.value || undefined) as T | undefined)}
+      >
+        {none !== undefined && <option value="">{none}</option>}
+        {options.map((option) => (
+          <option key={option} value={option}>
+            {words?.[option] ?? option}
+          </option>
+        ))}
+      </select>
+    </Field>
+  );
+}
+
+function Tick({ checked, onChange, children }: { checked: boolean; onChange: (on: boolean) => void; children: ReactNode }) {
+  return (
+    <label className="flex min-h-8 items-center gap-2">
+      <input type="checkbox" checked={checked} onChange={(event) => onChange(event.target.checked)} /> {children}
+    </label>
+  );
+}
+
+/** What is seen here at a glance, for the read finder. */
+function Signs({ position, onChange }: Pick<Props, 'position' | 'onChange'>) {
+  const now = position.signs ?? [];
+  const set = (sign: string, on: boolean) => onChange('seen', { signs: on ? [...now, sign] : now.filter((item) => item !== sign) });
+  return (
+    <details>
+      <summary className="min-h-8">Seen at a glance, for the finder: {now.length}</summary>
+      {SIGN_GROUPS.map(({ group, signs }) => (
+        <fieldset key={group} className="mt-1">
+          <legend className="text-[13px] text-soft">{group}</legend>
+          {Object.entries(signs).map(([sign, words]) => (
+            <Tick key={sign} checked={now.includes(sign)} onChange={(on) => set(sign, on)}>
+              {words}
+            </Tick>
+          ))}
+        </fieldset>
+      ))}
+    </details>
+  );
+}
+
+/** The fields that say something. */
+const defined = <T extends object>(fields: T): Partial<T> =>
+  Object.fromEntries(Object.entries(fields).filter(([, value]) => value !== undefined)) as Partial<T>;
+
+/** Where a school ends the climb that another walks on from, or clears other lines; both stand side by side. */
+function BySchool({ tree, position, onChange }: Omit<Props, 'dispatch'>) {
+  const variants = position.bySchool ?? [];
+  return tree.schools.map((school) => {
+    const variant = variants.find((item) => item.school === school);
+    const put = (label: string, patch: Partial<SchoolVariant>) => {
+      const next: SchoolVariant = { school, ...defined({ lines: variant?.lines, ends: variant?.ends, ...patch }) };
+      const others = variants.filter((item) => item !== variant);
+      const all = next.lines || next.ends ? [...others, next] : others;
+      onChange(`${label} for ${school}`, { bySchool: all.length > 0 ? all : undefined });
+    };
+    const held = variant?.lines ?? position.lines;
+    return (
+      <div key={school} className="grid gap-1 border-l border-hair pl-2">
+        <Choice
+          label={`For the school “${school}” it ends here as`}
+          none="as for all"
+          value={variant?.ends}
+          options={['goesOn', ...ENDINGS]}
+          words={{ goesOn: 'it goes on', ...ENDING_WORDS }}
+          onChange={(ends) => put('ending', { ends })}
+        />
+        <Tick checked={variant?.lines !== undefined} onChange={(on) => put('lines', { lines: on ? position.lines : undefined })}>
+          Other lines are cleared here for “{school}”
+        </Tick>
+        {variant?.lines && (
+          <div className="flex flex-wrap gap-x-4">
+            {LINES.map((line) => (
+              <Tick
+                key={line}
+                checked={held.includes(line)}
+                onChange={(on) => put('lines', { lines: LINES.filter((item) => (item === line ? on : held.includes(item))) })}
+              >
+                {line}
+              </Tick>
+            ))}
+          </div>
+        )}
+      </div>
+    );
+  });
+}
+
+/** What is said of a place once: kind, time, ending, other names, reasons, what is seen, where it comes from. */
+export function PlaceDetails({ tree, position, onChange, dispatch }: Props) {
+  const index = indexOf(tree);
+  const start = tree.starts.find((item) => item.position === position.id);
+  const isStart = start !== undefined;
+  const ways = index.from.get(position.id)!.length + (index.to.get(position.id) ?? []).length;
+  const setStart = (on: boolean) => {
+    const others = tree.starts.filter((item) => item.position !== position.id);
+    dispatch({
+      type: 'edit',
+      label: `${position.name}: ${on ? 'a start' : 'no start'}`,
+      tree: { ...tree, starts: on ? [...others, { position: position.id }] : others },
+    });
+  };
+  // The role that goes without saying is left out.
+  const setRole = (role: OwnerRole) =>
+    onChange('role', { ownerRole: role === ownerRoleOf(tree, { ...position, ownerRole: undefined }) ? undefined : role });
+  const setTempoIn = (context: Context, tempo: Tempo | undefined) => {
+    const others = (position.tempoByContext ?? []).filter((item) => item.context !== context);
+    const all = tempo ? [...others, { context, tempo }] : others;
+    onChange(`time, ${CONTEXT_WORDS[context]}`, { tempoByContext: all.length > 0 ? all : undefined });
+  };
+  const text = (field: 'legRelation' | 'tempoReason' | 'windowCloses' | 'source' | 'notes') => (value: string) => onChange(field, { [field]: value === '' ? undefined : value }); // prettier-ignore
+  const list = (field: 'aliases' | 'hazards') => (values: string[]) => onChange(field, { [field]: values.length > 0 ? values : undefined });
+  return (
+    <details className="mt-4 border-t border-hair pt-2">
+      <summary className="min-h-9 font-figure text-[15px] font-medium">About this position</summary>
+      <div className="grid gap-2">
+        <Choice label="Kind of place" value={position.family} options={FAMILIES} onChange={(family) => family && onChange('kind', { family })} />
+        <Choice label="Time here" value={position.tempo} options={TEMPOS} words={TEMPO_WORDS} onChange={(tempo) => tempo && onChange('time', { tempo })} />
+        {tree.contexts.map((context) => (
+          <Choice
+            key={context}
+            label={`Time here, ${CONTEXT_WORDS[context]}`}
+            none="the same"
+            value={position.tempoByContext?.find((item) => item.context === context)?.tempo}
+            options={TEMPOS}
+            words={TEMPO_WORDS}
+            onChange={(tempo) => setTempoIn(context, tempo)}
+          />
+        ))}
+        <TextLine label="Why" value={position.tempoReason ?? ''} hint="his leg is trapped between mine" onChange={text('tempoReason')} />
+        <TextLine label="The chance is gone" value={position.windowCloses ?? ''} hint="when he faces me again" onChange={text('windowCloses')} />
+        <Choice label="The climb ends here as" none="it goes on" value={position.ends} options={ENDINGS} words={ENDING_WORDS} onChange={(ends) => onChange('ending', { ends })} />
+        <ContinuesIn position={position} onChange={onChange} />
+        <BySchool tree={tree} position={position} onChange={onChange} />
+        <Tick checked={isStart} onChange={setStart}>A round can start here</Tick>
+        {start && (
+          <ListLine
+            label="What is given at the start"
+            values={start.facts ?? []}
+            hint="sleeve held"
+            onChange={(facts) =>
+              dispatch({
+                type: 'edit',
+                label: `${position.name}: given at the start`,
+                tree: { ...tree, starts: tree.starts.map((item) => (item === start ? { position: item.position, ...(facts.length > 0 ? { facts } : {}) } : item)) },
+              })
+            }
+          />
+        )}
+        <Tick checked={ownerRoleOf(tree, position) === 'below'} onChange={(on) => setRole(on ? 'below' : 'top')}>I am below</Tick>
+        <Tick checked={position.wordingUnsure ?? false} onChange={(on) => onChange('wording', { wordingUnsure: on || undefined })}>Not sure of the name yet</Tick>
+        <Tick checked={position.heSeesItFirst ?? false} onChange={(on) => onChange('who sees first', { heSeesItFirst: on || undefined })}>
+          He sees my choice before I make it
+        </Tick>
+        <ListLine label="Other names" values={position.aliases ?? []} onChange={list('aliases')} />
+        <TextLine label="The legs" value={position.legRelation ?? ''} hint="his hook outside my lead leg" onChange={text('legRelation')} />
+        <Choice label="I am" none="not said" value={position.stance} options={STANCES} words={STANCE_WORDS} onChange={(stance) => onChange('stance', { stance })} />
+        <Choice label="Distance" none="not said" value={position.distance} options={DISTANCES} words={DISTANCE_WORDS} onChange={(distance) => onChange('distance', { distance })} />
+        <Signs position={position} onChange={onChange} />
+        <ListLine label="Care" mark=";" values={position.hazards ?? []} onChange={list('hazards')} />
+        <TextLine label="Where it comes from" value={position.source ?? ''} hint="own idea, a colleague, a class" onChange={text('source')} />
+        <TextLine label="Notes" value={position.notes ?? ''} onChange={text('notes')} />
+        <button
+          type="button"
+          className="min-h-9 justify-self-start text-red underline"
+          onClick={() => dispatch({ type: 'edit', label: `${position.name} removed`, tree: withoutPosition(tree, position.id), select: null, caret: null })}
+        >
+          Remove this position and its {plural(ways, 'transition')}
+        </button>
+      </div>
+    </details>
+  ); // prettier-ignore
+}

@@ -1,0 +1,71 @@
+import { useState, type Dispatch } from 'react';
+import { withoutValue, withRead, type Position, type Read, type TreeDocument } from '@/core/tree';
+import { InlineName } from '@/ui/InlineName';
+import type { BoardAction } from '../../boardState';
+
+interface Props {
+  readonly tree: TreeDocument;
+  readonly position: Position;
+  readonly read: Read;
+  readonly dispatch: Dispatch<BoardAction>;
+}
+
+const KIND_WORDS: Record<Read['kind'], string> = { reaction: 'what he does', cue: 'a cue', timing: 'my timing' };
+
+/** Over the values of one read: what it is, whether it must be answered wholly, whether all of it is drawn. */
+export function ReadHead({ tree, position, read, dispatch }: Props) {
+  const [open, setOpen] = useState(false);
+  const edit = (label: string, patch: Partial<Read>) =>
+    dispatch({
+      type: 'edit',
+      label: `${position.name}, ${read.name}: ${label}`,
+      tree: withRead(tree, position.id, { ...read, ...patch }),
+    });
+  const remove = () =>
+    dispatch({
+      type: 'edit',
+      label: `${position.name}: ${read.name} removed`,
+      tree: read.values.reduce((now, value) => withoutValue(now, position.id, value.id), tree),
+    });
+  const marks = [...(read.closed ? ['to be answered wholly'] : []), ...(read.complete ? ['all of it is drawn'] : [])];
+  return (
+    <div className="mt-3 border-b border-hair">
+      <button
+        type="button"
+        aria-expanded={open}
+        className="min-h-7 text-left text-[13px] text-soft hover:underline"
+        onClick={() => setOpen(!open)}
+      >
+        {read.kind === 'reaction' ? 'What he does' : read.name}
+        {marks.length > 0 && `, ${marks.join(', ')}`}
+      </button>
+      {open && (
+        <div className="mb-1 grid gap-1 border-l-2 border-hair pl-2">
+          <p className="text-[13px] text-soft">{KIND_WORDS[read.kind]}</p>
+          {read.kind !== 'reaction' && (
+            <InlineName label="Name of the cue" value={read.name} onChange={(name) => edit('renamed', { name })} />
+          )}
+          <label className="flex min-h-8 items-center gap-2">
+            <input
+              type="checkbox"
+              checked={read.closed ?? false}
+              onChange={(event) => edit('to be answered wholly', { closed: event.target.checked || undefined })}
+            />
+            It must be answered wholly
+          </label>
+          <label className="flex min-h-8 items-center gap-2">
+            <input
+              type="checkbox"
+              checked={read.complete ?? false}
+              onChange={(event) => edit('all drawn', { complete: event.target.checked || undefined })}
+            />
+            All there is, is drawn
+          </label>
+          <button type="button" className="min-h-8 justify-self-start text-red underline" onClick={remove}>
+            Remove it and its {read.values.length}
+          </button>
+        </div>
+      )}
+    </div>
+  );
+}

@@ -1,0 +1,199 @@
+'use client';
+import { useState, type Dispatch } from 'react';
+import { consequencesOf } from '@/core/structure';
+import { HIDDEN_WORDS, type HiddenBy } from '@/core/lens';
+import {
+  namedAt,
+  indexOf,
+  ownerOptions,
+  positionOf,
+  type Position,
+  type Read,
+  type Transition,
+  type TreeDocument,
+  type Value,
+} from '@/core/tree';
+import { sayMove, sayShown, inHundred, shareText } from '@/core/words';
+import type { Odds } from '@/core/odds';
+import type { BoardAction } from '../../boardState';
+import { ReadHead } from './ReadHead';
+import { Suggestions } from './Suggestions';
+import { TransitionEditor } from '../move/TransitionEditor';
+import { ValueEditor } from './ValueEditor';
+import { firstHold, type Shut } from '../../shut';
+
+interface Props {
+  readonly tree: TreeDocument;
+  readonly position: Position;
+  /** What I hold here; null = not known yet. */
+  readonly mine: readonly string[] | null;
+  readonly odds: Odds | null;
+  /** Transitions that the filter hides, and why. */
+  readonly hidden: ReadonlyMap<string, HiddenBy>;
+  /** Options that his grips shut now. */
+  readonly shut: ReadonlyMap<string, Shut>;
+  readonly dispatch: Dispatch<BoardAction>;
+}
+
+interface MoveProps {
+  readonly tree: TreeDocument;
+  readonly move: Transition;
+  readonly mine: readonly string[] | null;
+  readonly best?: boolean;
+  readonly hiddenBy: HiddenBy | undefined;
+  readonly shut?: Shut;
+  readonly dispatch: Dispatch<BoardAction>;
+}
+function Move({ tree, move, mine, best = false, hiddenBy, shut, dispatch }: MoveProps) {
+  const [open, setOpen] = useState(false);
+  const to = positionOf(indexOf(tree), move.to);
+  const words = sayMove(move);
+  const first = move.actor === 'owner' && mine ? firstHold(tree, move.id, new Set(mine)) : [];
+  return (
+    <div className="pl-3">
+      <div className="flex items-baseline justify-between gap-2">
+        <button
+          type="button"
+          aria-expanded={open}
+          className={`min-h-7 text-left hover:underline ${hiddenBy || shut ? 'text-soft line-through decoration-hair' : move.actor === 'owner' ? '' : 'text-his'}`}
+          onClick={() => setOpen(!open)}
+        >
+          {words}
+          {best && !shut && <span className="text-red"> · best</span>}
+          {hiddenBy && <span className="text-soft"> · {HIDDEN_WORDS[hiddenBy]}</span>}
+        </button>
+        <button
+          type="button"
+          className="shrink-0 text-right font-figure text-[15px] font-medium hover:underline"
+          onClick={() => dispatch({ type: 'select', position: to.id })}
+        >
+          {to.name}
+        </button>
+      </div>
+      {shut && (
+        <p className="font-figure text-[14px]" data-shut={move.id}>
+          {shut.says}
+        </p>
+      )}
+      {first.length > 0 && <p className="text-[13px] text-soft">first: {first.join('; ')}</p>}
+      {open && <TransitionEditor tree={tree} move={move} dispatch={dispatch} />}
+    </div>
+  );
+}
+
+interface ShownProps extends Props {
+  readonly read: Read;
+  readonly value: Value;
+}
+
+/** One thing he shows: its share, my answers, and what he gets if they fail. */
+function Shown({ tree, hidden, shut, position, read, value, mine, odds, dispatch }: ShownProps) {
+  const [open, setOpen] = useState(false);
+  const index = indexOf(tree);
+  const answers = ownerOptions(index, position.id).filter((t) => namedAt(t.when, read.id).includes(value.id));
+  const falls = consequencesOf(index, position.id, read.id, value.id);
+  const choices = odds?.positions.find((item) => item.position === position.id)?.choices ?? [];
+  const best = new Set(
+    choices
+      .filter((choice) => choice.shown.some((group) => group.read === read.id && group.values.includes(value.id)))
+      .map((choice) => choice.best),
+  );
+  const broken = answers.every((move) => hidden.has(move.id));
+  return (
+    <div className="mt-2">
+      <div className="flex items-baseline justify-between gap-2 font-figure text-[15px]">
+        <button
+          type="button"
+          aria-expanded={open}
+          className={`min-h-7 text-left font-medium hover:underline ${broken ? 'text-red' : 'text-his'}`}
+          onClick={() => setOpen(!open)}
+        >
+          {sayShown(read, value.name)}
+          {value.unsure && ' ?'}
+        </button>
+        <span className="shrink-0 text-[13px] text-soft">{shareText(read, value.id)}</span>
+      </div>
+      {open && <ValueEditor tree={tree} position={position} read={read} value={value} dispatch={dispatch} />}
+      {answers.map((move) => (
+        <Move
+          mine={mine}
+          key={move.id}
+          tree={tree}
+          move={move}
+          hiddenBy={hidden.get(move.id)}
+          shut={shut.get(move.id)}
+          best={answers.length > 1 && best.size === 1 && best.has(move.id)}
+          dispatch={dispatch}
+        />
+      ))}
+      {broken && (
+        <button
+          type="button"
+          data-answer={`${position.id}/${value.id}`}
+          className="ml-3 min-h-8 w-[calc(100%-12px)] border-b-2 border-red text-left text-red"
+          onClick={() => dispatch({ type: 'caret', caret: { kind: 'answer', position: position.id, read: read.id, value: value.id } })}
+        >
+          No answer yet. <span className="font-figure font-medium">I …</span>
+        </button>
+      )}
+      {broken && <Suggestions tree={tree} position={position} value={value} />}
+      {falls.map((move) => (
+        <Move mine={mine} key={move.id} tree={tree} move={move} hiddenBy={hidden.get(move.id)} dispatch={dispatch} />
+      ))}
+    </div>
+  );
+}
+
+/** "He shows, I answer": the heart of the side sheet. */
+export function ShowsList(props: Props) {
+  const { tree, hidden, shut, position, mine, odds, dispatch } = props;
+  const silent = ownerOptions(indexOf(tree), position.id).filter((move) => Object.keys(move.when ?? {}).length === 0);
+  return (
+    <>
+      <h3 className="mt-4 border-t border-hair pt-3 text-[15px] tracking-wide uppercase">He shows, I answer</h3>
+      {position.reads.map((read) => (
+        <div key={read.id}>
+          <ReadHead tree={tree} position={position} read={read} dispatch={dispatch} />
+          {read.values.map((value) => (
+            <Shown key={value.id} {...props} read={read} value={value} />
+          ))}
+        </div>
+      ))}
+      {silent.length > 0 && (
+        <p className="mt-2 font-figure text-[15px] font-medium text-his">
+          {position.reads.length > 0 ? 'nothing special' : 'whatever he does'}
+        </p>
+      )}
+      {silent.map((move) => (
+        <Move
+          mine={mine}
+          key={move.id}
+          tree={tree}
+          move={move}
+          hiddenBy={hidden.get(move.id)}
+          shut={shut.get(move.id)}
+          dispatch={dispatch}
+        />
+      ))}
+      <div className="mt-2 flex gap-4 font-figure text-[15px]">
+        <button
+          type="button"
+          className="min-h-9 text-his underline"
+          onClick={() => dispatch({ type: 'caret', caret: { kind: 'value', position: position.id } })}
+        >
+          he …
+        </button>
+        <button
+          type="button"
+          className="min-h-9 underline"
+          onClick={() => dispatch({ type: 'caret', caret: { kind: 'answer', position: position.id, read: null, value: null } })}
+        >
+          I … (whatever he does)
+        </button>
+      </div>
+      {odds && position.reads.length === 0 && (
+        <p className="text-[13px] text-soft">Nothing he does here is drawn yet, so {inHundred(0.5)} is kept back for it.</p>
+      )}
+    </>
+  );
+}
