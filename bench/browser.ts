@@ -43,8 +43,14 @@ async function panBoard(baseUrl: string, treeId: string): Promise<Frames> {
     await page.mouse.up();
     return await page.evaluate(() => {
       const { frames, tasks } = window as unknown as { frames: number[]; tasks: { start: number; ms: number }[] };
-      const gaps = frames.slice(1).map((at, i) => at - frames[i]!).sort((a, b) => a - b); // prettier-ignore
-      const scripts = performance.getEntriesByType('resource').map((entry) => entry.name).filter((name) => /\.js(\?|$)/.test(name)); // prettier-ignore
+      const gaps = frames
+        .slice(1)
+        .map((at, i) => at - frames[i]!)
+        .sort((a, b) => a - b);
+      const scripts = performance
+        .getEntriesByType('resource')
+        .map((entry) => entry.name)
+        .filter((name) => /\.js(\?|$)/.test(name));
       return {
         fps: 1000 / gaps[Math.floor(gaps.length / 2)]!,
         longestTask: Math.max(0, ...tasks.filter((task) => task.start > frames[0]!).map((task) => task.ms)),
@@ -76,7 +82,12 @@ export async function boardFrames(): Promise<Row[]> {
       { what: '  longest task while panning (0 = none above 50 ms)', measured: ms(longestTask), wanted: '< 50 ms' },
       { what: 'first load of the board, script (gzip)', measured: `${((await packed(scripts)) / 1000).toFixed(0)} kB`, wanted: '≤ 250 kB' },
     ];
-    for (const page of PAGES) rows.push({ what: `page ${page}, median of 21`, measured: ms(await medianMs(21, async () => (await fetch(server.baseUrl + page)).text())), wanted: '< 100 ms' }); // prettier-ignore
+    for (const page of PAGES)
+      rows.push({
+        what: `page ${page}, median of 21`,
+        measured: ms(await medianMs(21, async () => (await fetch(server.baseUrl + page)).text())),
+        wanted: '< 100 ms',
+      });
     return rows;
   } finally {
     await server.stop();

@@ -33,7 +33,12 @@ export async function firstRung(): Promise<Row[]> {
       for (const visit of ['fresh', 'again'] as const) {
         await page.goto(`${server.baseUrl}/board/league-evening?show=tree`, { waitUntil: 'domcontentloaded' });
         await page.waitForFunction(() => (window as unknown as Seen).pressable !== undefined);
-        found[visit].push(await page.evaluate(() => ({ drawn: (window as unknown as Required<Seen>).drawn, pressable: (window as unknown as Required<Seen>).pressable }))); // prettier-ignore
+        found[visit].push(
+          await page.evaluate(() => ({
+            drawn: (window as unknown as Required<Seen>).drawn,
+            pressable: (window as unknown as Required<Seen>).pressable,
+          })),
+        );
         await new Promise((resolve) => setTimeout(resolve, 1500));
       }
       await browser.close();
@@ -42,7 +47,11 @@ export async function firstRung(): Promise<Row[]> {
     await server.stop();
     await removeFolder(server.data);
   }
-  const row = (what: string, visits: readonly Required<Seen>[], key: keyof Seen): Row => ({ what, measured: ms(median(visits.map((seen) => seen[key]))), wanted: '' }); // prettier-ignore
+  const row = (what: string, visits: readonly Required<Seen>[], key: keyof Seen): Row => ({
+    what,
+    measured: ms(median(visits.map((seen) => seen[key]))),
+    wanted: '',
+  });
   return [
     row(`first rung of the demo’s board drawn, a fresh browser, median of ${TIMES}`, found.fresh, 'drawn'),
     row('  the first that can be pressed', found.fresh, 'pressable'),

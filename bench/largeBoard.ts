@@ -58,7 +58,11 @@ export async function largeBoard(): Promise<Row[]> {
     await openBoard(page, `${at}?show=hub&at=p7`, hubRung);
     asking = false;
     await others;
-    const tasks = (opening: Opening) => opening.tasks.toSorted((a, b) => b - a).slice(0, 4).join(', ') || 'none';
+    const tasks = (opening: Opening) =>
+      opening.tasks
+        .toSorted((a, b) => b - a)
+        .slice(0, 4)
+        .join(', ') || 'none';
     return [
       { what: 'whole tree of 5,000 positions, drawn in the browser', measured: ms(whole.readyMs), wanted: '< 5 s' },
       { what: '  longest tasks while it opens', measured: `${tasks(whole)} ms`, wanted: 'one ≤ 300, else < 100 ms' },
@@ -71,4 +75,4 @@ export async function largeBoard(): Promise<Row[]> {
     await server.stop();
     await removeFolder(server.data);
   }
-} // prettier-ignore
+}

@@ -84,7 +84,9 @@ function routedByOrder(tree: TreeDocument, board: BoardLayout): number {
     board.rungs.flatMap((placed, i) => (rowOf(placed) === row ? [i] : [])).sort((a, b) => board.rungs[a]!.x - board.rungs[b]!.x),
   );
   const layerOf = new Map(layers.flatMap((layer, l) => layer.map((i) => [i, l] as const)));
-  const edges = forward(tree).map((t) => [numberOf.get(t.from)!, numberOf.get(t.to)!] as const).filter(([from, to]) => layerOf.get(to)! > layerOf.get(from)!); // prettier-ignore
+  const edges = forward(tree)
+    .map((t) => [numberOf.get(t.from)!, numberOf.get(t.to)!] as const)
+    .filter(([from, to]) => layerOf.get(to)! > layerOf.get(from)!);
   const layering = layeringOf(board.rungs.length, layers, edges);
   return countCrossings(layering, orderLayers(layering));
 }

@@ -21,12 +21,21 @@ const DOORS: Doors = {
   board: (treeId) => [`/board/${treeId}?show=tree`, `/api/documents/tree/${treeId}`],
   edit: (treeId, k, baseRevision, name, was) => ({
     path: `/api/documents/tree/${treeId}/changes`,
-    body: { baseRevision, edits: [{ id: crypto.randomUUID(), diff: { label: `edit ${k}`, changes: [{ kind: 'field', field: 'name', from: was, to: name }] } }] },
+    body: {
+      baseRevision,
+      edits: [{ id: crypto.randomUUID(), diff: { label: `edit ${k}`, changes: [{ kind: 'field', field: 'name', from: was, to: name }] } }],
+    },
   }),
-}; // prettier-ignore
+};
 
 /** Sixty clients without pause: each reads a board, every fourth edits a tree of its own in between. */
-async function clients(baseUrl: string, doors: Doors, treeIds: readonly string[], names: readonly string[], seconds: number): Promise<Load> {
+async function clients(
+  baseUrl: string,
+  doors: Doors,
+  treeIds: readonly string[],
+  names: readonly string[],
+  seconds: number,
+): Promise<Load> {
   const until = performance.now() + seconds * 1000;
   const times: number[] = [];
   let errors = 0;
@@ -44,7 +53,10 @@ async function clients(baseUrl: string, doors: Doors, treeIds: readonly string[]
         else errors++;
       } else {
         for (const path of doors.board(treeId)) {
-          const status = await fetch(baseUrl + path).then(async (response) => (await response.text(), response.status), () => 0); // prettier-ignore
+          const status = await fetch(baseUrl + path).then(
+            async (response) => (await response.text(), response.status),
+            () => 0,
+          );
           if (status !== 200) errors++;
         }
       }
@@ -55,7 +67,7 @@ async function clients(baseUrl: string, doors: Doors, treeIds: readonly string[]
   const sorted = times.toSorted((a, b) => a - b);
   const at = (share: number): number => sorted[Math.min(sorted.length - 1, Math.floor(share * sorted.length))]!;
   return { answered: times.length, errors, p50: at(0.5), p95: at(0.95) };
-} // prettier-ignore
+}
 
 /** The load on a gym of its own, each client with a tree of its own. */
 export async function sixtyClients(): Promise<Row[]> {

@@ -17,7 +17,17 @@ const WORDS = ['north', 'east', 'south', 'west', 'high', 'low'];
 /** An edit that often touches what the other window touches: the name, a list of words, a row of the same id. */
 function changed(kind: TrialKind, document: Named, random: Random, k: number): Named {
   const pick = <T>(list: readonly T[]): T => list[Math.floor(random() * list.length)]!;
-  const list = ({ tree: 'schools', athlete: 'physique', opponent: 'physique', group: 'members', ruleCard: 'levels', class: 'dropped', catalogueWords: null } as const)[kind]; // prettier-ignore
+  const list = (
+    {
+      tree: 'schools',
+      athlete: 'physique',
+      opponent: 'physique',
+      group: 'members',
+      ruleCard: 'levels',
+      class: 'dropped',
+      catalogueWords: null,
+    } as const
+  )[kind];
   const now = document as Named & Record<string, unknown>;
   const roll = random();
   if (roll < 0.35 || list === null) return { ...document, name: `${pick(WORDS)} ${k % 5}` };
@@ -28,7 +38,10 @@ function changed(kind: TrialKind, document: Named, random: Random, k: number): N
   const rows = now.positions as { id: string; name: string }[];
   const id = pick(WORDS);
   const row = { id, name: `${id} ${k % 3}`, family: 'transit', lines: [], tempo: 'neutral', reads: [] };
-  return { ...document, positions: rows.some((item) => item.id === id) ? rows.map((item) => (item.id === id ? row : item)) : [...rows, row] } as Named; // prettier-ignore
+  return {
+    ...document,
+    positions: rows.some((item) => item.id === id) ? rows.map((item) => (item.id === id ? row : item)) : [...rows, row],
+  } as Named;
 }
 
 class Window {

@@ -21,9 +21,19 @@ export const documentUrl = (baseUrl: string, kind: string, id: string): string =
 export const FIRST = {
   tree: (id: string) => ({ id, name: 'x 0', owner: 'passer', contexts: [], schools: [], starts: [], positions: [], transitions: [] }),
   class: (id: string) => ({
-    id, name: 'x 0', tree: 'league-evening', slotMinutes: 60, people: 12, bothSides: true, warmUpMinutes: 6, debriefMinutes: 4, changeOverMinutes: 0,
-    branches: [], dropped: [], workMinutes: {},
-  }), // prettier-ignore
+    id,
+    name: 'x 0',
+    tree: 'league-evening',
+    slotMinutes: 60,
+    people: 12,
+    bothSides: true,
+    warmUpMinutes: 6,
+    debriefMinutes: 4,
+    changeOverMinutes: 0,
+    branches: [],
+    dropped: [],
+    workMinutes: {},
+  }),
   athlete: (id: string) => ({ id, name: 'x 0' }),
   opponent: (id: string) => ({ id, name: 'x 0' }),
   group: (id: string) => ({ id, name: 'x 0', members: [] }),

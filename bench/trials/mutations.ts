@@ -8,7 +8,27 @@ import { HOSTILE } from '../../tests/support/hostileTree';
 import { documentUrl, send, type Verdict } from './http';
 
 type Json = { [key: string]: Json } | Json[] | string | number | boolean | null;
-const STRANGE: readonly Json[] = [null, true, -1, 1e308, 0.1, '', ' ', '\u0000', '\ud800', '<script>', '\u202e', 'x'.repeat(5000), [], {}, [[]], [null], { a: 1 }, ...HOSTILE, '__proto__']; // prettier-ignore
+const STRANGE: readonly Json[] = [
+  null,
+  true,
+  -1,
+  1e308,
+  0.1,
+  '',
+  ' ',
+  '\u0000',
+  '\ud800',
+  '<script>',
+  '\u202e',
+  'x'.repeat(5000),
+  [],
+  {},
+  [[]],
+  [null],
+  { a: 1 },
+  ...HOSTILE,
+  '__proto__',
+];
 
 /** Every list and record of the file, to be changed somewhere. */
 function* containers(value: Json): Generator<Json[] | { [key: string]: Json }> {
@@ -22,7 +42,9 @@ function mutated(text: string, random: Random): string {
   const pick = <T>(list: readonly T[]): T => list[Math.floor(random() * list.length)]!;
   if (random() < 0.2) {
     const at = Math.floor(random() * text.length);
-    return random() < 0.5 ? text.slice(0, at) : text.slice(0, at) + pick(['"', '{', ',', '\\', '0', '}', '\u0007', '"id": "x", ']) + text.slice(at + Math.floor(random() * 3)); // prettier-ignore
+    return random() < 0.5
+      ? text.slice(0, at)
+      : text.slice(0, at) + pick(['"', '{', ',', '\\', '0', '}', '\u0007', '"id": "x", ']) + text.slice(at + Math.floor(random() * 3));
   }
   const file = JSON.parse(text) as Json;
   const places = [...containers(file)];
@@ -35,7 +57,7 @@ function mutated(text: string, random: Random): string {
     if (Array.isArray(place) && roll < 0.3) place.push(...place.slice(0, 3), pick(STRANGE));
     else if (roll < 0.45) delete record[key];
     else if (roll < 0.6 && !Array.isArray(place) && Object.hasOwn(record, key))
-      Object.defineProperty(record, pick(HOSTILE), { value: record[key]!, enumerable: true, configurable: true }); // prettier-ignore
+      Object.defineProperty(record, pick(HOSTILE), { value: record[key]!, enumerable: true, configurable: true });
     else
       Object.defineProperty(record, key, { value: structuredClone(pick(STRANGE)), enumerable: true, configurable: true, writable: true });
   }
@@ -72,7 +94,8 @@ export async function mutations(count: number): Promise<Verdict[]> {
         const letters = JSON.stringify(value).length;
         if (status < 400 || status >= 500 || problems.length === 0) wrong.push(`file ${i}: ${status}`);
         if (letters > MOST_LETTERS) wrong.push(`file ${i}: a refusal of ${letters} letters`);
-        if (problems.some((problem) => /Invalid input|undefined|\[object|expected /.test(problem))) wrong.push(`file ${i}: ${problems.find((problem) => /Invalid input|undefined|\[object|expected /.test(problem))}`); // prettier-ignore
+        if (problems.some((problem) => /Invalid input|undefined|\[object|expected /.test(problem)))
+          wrong.push(`file ${i}: ${problems.find((problem) => /Invalid input|undefined|\[object|expected /.test(problem))}`);
       }
     }
   } finally {

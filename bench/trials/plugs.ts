@@ -54,11 +54,13 @@ async function judge(baseUrl: string, { kind, id, acknowledged, refused }: Edito
   const labels = since.map((change) => change.label);
   const wanted = labels.map((_, i) => `edit ${i + 1}`);
   if (labels.join() !== wanted.join()) return `${kind}: the log is not one edit after the other`;
-  if (labels.length < acknowledged || labels.length > acknowledged + 1) return `${kind}: ${acknowledged} acknowledged, ${labels.length} stored`;
+  if (labels.length < acknowledged || labels.length > acknowledged + 1)
+    return `${kind}: ${acknowledged} acknowledged, ${labels.length} stored`;
   if (document?.name !== `x ${labels.length}`) return `${kind}: half an edit: ${document?.name} after ${labels.length}`;
-  if (kind === 'tree' && document.positions?.length !== labels.length) return `${kind}: ${document.positions?.length} rows after ${labels.length} edits`;
+  if (kind === 'tree' && document.positions?.length !== labels.length)
+    return `${kind}: ${document.positions?.length} rows after ${labels.length} edits`;
   return null;
-} // prettier-ignore
+}
 
 /** Pulls the plug of the server or of the database at random moments while every kind of document is being edited. */
 export async function plugs(count: number): Promise<Verdict[]> {
@@ -68,9 +70,12 @@ export async function plugs(count: number): Promise<Verdict[]> {
   const random = seededRandom(11);
   const { baseUrl } = started;
   let going = true;
-  const editors = await Promise.all(KINDS.map(async (kind): Promise<Editor> => ({ kind, id: await begin(baseUrl, kind, 'plugged'), acknowledged: 0, refused: null }))); // prettier-ignore
+  const editors = await Promise.all(
+    KINDS.map(async (kind): Promise<Editor> => ({ kind, id: await begin(baseUrl, kind, 'plugged'), acknowledged: 0, refused: null })),
+  );
   const editing = editors.map((editor) => editOn(baseUrl, editor, () => going));
-  const pg = (command: string) => execFileSync(path.resolve('scripts/pg.sh'), [command], { env: { ...process.env, PG_HOME: path.join(place.data, 'pg') } }).toString(); // prettier-ignore
+  const pg = (command: string) =>
+    execFileSync(path.resolve('scripts/pg.sh'), [command], { env: { ...process.env, PG_HOME: path.join(place.data, 'pg') } }).toString();
   const pulled = { server: 0, database: 0 };
   for (let i = 0; i < count; i++) {
     await sleep(300 + random() * 900);
@@ -95,5 +100,11 @@ export async function plugs(count: number): Promise<Verdict[]> {
   await started.stop();
   await removeFolder(place.data);
   const said = `${pulled.server} of the server, ${pulled.database} of the database; ${total} edits acknowledged on ${KINDS.length} kinds`;
-  return [{ what: `${count} plugs pulled`, said: wrong.length > 0 ? `${said}; ${wrong.join('; ')}` : `${said}; none lost, half or doubled`, good: wrong.length === 0 && total > 50 }]; // prettier-ignore
+  return [
+    {
+      what: `${count} plugs pulled`,
+      said: wrong.length > 0 ? `${said}; ${wrong.join('; ')}` : `${said}; none lost, half or doubled`,
+      good: wrong.length === 0 && total > 50,
+    },
+  ];
 }

@@ -97,9 +97,32 @@ describe('analyse', () => {
       },
     ]);
     expect(Object.keys(found)).toEqual([
-      'tree', 'filter', 'unanswered', 'coverage', 'deadEnds', 'unreachable', 'routes', 'necessaryHubs', 'cycles', 'dilemmas', 'oneWay', 'lateBranches',
-      'ladder', 'hubs', 'usage', 'roleChanges', 'backTakes', 'threats', 'facts', 'provoked', 'contradictions', 'contacts', 'mirror', 'todo', 'odds',
-    ]); // prettier-ignore
+      'tree',
+      'filter',
+      'unanswered',
+      'coverage',
+      'deadEnds',
+      'unreachable',
+      'routes',
+      'necessaryHubs',
+      'cycles',
+      'dilemmas',
+      'oneWay',
+      'lateBranches',
+      'ladder',
+      'hubs',
+      'usage',
+      'roleChanges',
+      'backTakes',
+      'threats',
+      'facts',
+      'provoked',
+      'contradictions',
+      'contacts',
+      'mirror',
+      'todo',
+      'odds',
+    ]);
   });
   it('keeps the account of the holds, says what his grips shut, and looks at the other side', async () => {
     const doc = tree(
@@ -107,15 +130,29 @@ describe('analyse', () => {
       [
         mine('drag', 'a', 'pin', {
           name: 'drag with the left hand',
-          steps: [{ contacts: held('left hand far ankle, left hand far knee') }, { contacts: held('left hand far lapel, right hand far feather') }, { contacts: [] }],
+          steps: [
+            { contacts: held('left hand far ankle, left hand far knee') },
+            { contacts: held('left hand far lapel, right hand far feather') },
+            { contacts: [] },
+          ],
           contactRules: [{ kind: 'hold', fromStep: 1, toStep: 2, contacts: held('left hand far ankle') }],
           blockedBy: [held('his left hand far collar, his right hand far sleeve')],
         }),
       ],
-    ); // prettier-ignore
-    const { out } = await analyse(formatTreeFile(doc), '--their-grips', 'his left hand far collar, his right hand far sleeve', '--mirror'); // prettier-ignore
-    const { contacts, mirror } = JSON.parse(out) as { contacts: Record<string, unknown> & { moves: { handOvers: { kind: string }[] }[] }; mirror: unknown }; // prettier-ignore
-    expect(contacts.moves[0]).toMatchObject({ transition: 'drag', steps: 3, doubleBookings: [{ step: 1 }], brokenRules: [{ steps: [2] }], emptySteps: [3], load: [{ part: 'rightHand', trades: 1 }] }); // prettier-ignore
+    );
+    const { out } = await analyse(formatTreeFile(doc), '--their-grips', 'his left hand far collar, his right hand far sleeve', '--mirror');
+    const { contacts, mirror } = JSON.parse(out) as {
+      contacts: Record<string, unknown> & { moves: { handOvers: { kind: string }[] }[] };
+      mirror: unknown;
+    };
+    expect(contacts.moves[0]).toMatchObject({
+      transition: 'drag',
+      steps: 3,
+      doubleBookings: [{ step: 1 }],
+      brokenRules: [{ steps: [2] }],
+      emptySteps: [3],
+      load: [{ part: 'rightHand', trades: 1 }],
+    });
     expect(contacts.moves[0]!.handOvers.map((item) => item.kind)).toEqual(['trade', 'released', 'taken', 'released', 'released']);
     expect(contacts.unknownSpots).toEqual([{ transition: 'drag', step: 2, word: 'feather' }]);
     expect(contacts.withoutUniform).toMatchObject([{ step: 2, substitute: null, suggested: { part: 'back of the neck' } }]);
@@ -123,8 +160,13 @@ describe('analyse', () => {
     const plain = await analyse(formatTreeFile(doc), '--their-grips', 'his left hand far collar, his right hand far sleeve');
     expect(JSON.parse(plain.out)).toMatchObject({
       mirror: null,
-      contacts: { theirGrips: { options: [{ transition: 'drag', status: 'blocked', toBreak: [{ part: 'leftHand' }] }], toBreakOnTheShortestWay: [{ part: 'leftHand' }] } },
-    }); // prettier-ignore
+      contacts: {
+        theirGrips: {
+          options: [{ transition: 'drag', status: 'blocked', toBreak: [{ part: 'leftHand' }] }],
+          toBreakOnTheShortestWay: [{ part: 'leftHand' }],
+        },
+      },
+    });
     expect((await analyse(formatTreeFile(doc), '--their-grips', 'his wing collar')).complaint).toContain('begin with what holds');
   });
   it('says the same twice, and stops where it was told to', async () => {
@@ -168,8 +210,11 @@ describe('analyse', () => {
       ['--profile', 'nobody'],
       ['--level', 'fourth year'],
     ])
-      // prettier-ignore
-      expect(await analyse(text, flag!, name!)).toMatchObject({ code: 1, out: '', complaint: expect.stringContaining(`there is no "${name}"`) });
+      expect(await analyse(text, flag!, name!)).toMatchObject({
+        code: 1,
+        out: '',
+        complaint: expect.stringContaining(`there is no "${name}"`),
+      });
     expect((await analyse(text, '--school')).complaint).toContain('--school needs a name after it');
   });
   it('a shorter round is never better', async () => {

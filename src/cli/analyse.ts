@@ -64,7 +64,12 @@ function unknownIn(tree: TreeDocument, { context, ruleSet, school, level, profil
     `${flag}: there is no "${given}" in this tree. It has ${known.length > 0 ? known.join(', ') : 'none'}.`;
   const sets = tree.ruleSets ?? [];
   if (context !== undefined && !CONTEXTS.includes(context)) return missing('--context', context, CONTEXTS);
-  if (ruleSet !== undefined && !sets.some((item) => item.id === ruleSet)) return missing('--rule-set', ruleSet, sets.map((item) => item.id)); // prettier-ignore
+  if (ruleSet !== undefined && !sets.some((item) => item.id === ruleSet))
+    return missing(
+      '--rule-set',
+      ruleSet,
+      sets.map((item) => item.id),
+    );
   if (school !== undefined && !tree.schools.includes(school)) return missing('--school', school, tree.schools);
   const levels = sets.find((item) => item.id === ruleSet)?.levels ?? [];
   if (level !== undefined && !levels.includes(level)) return missing('--level', level, levels);

@@ -66,8 +66,15 @@ function contactsOf(tree: TreeDocument, theirGrips: readonly Contact[] | null, s
       load: handLoad(move.steps!),
       emptySteps: move.steps!.flatMap((step, i) => (step.contacts.length === 0 ? [i + 1] : [])),
     })),
-    unknownSpots: held.flatMap((move) => move.steps!.flatMap((step, i) => findUnknownSpots(step.contacts).map(({ word }) => ({ transition: move.id, step: i + 1, word })))),
-    findings: findGripFindings(tree).map(({ problem, ...place }) => ({ ...place, kind: problem.kind, step: problem.step, says: sayProblem(problem).what })),
+    unknownSpots: held.flatMap((move) =>
+      move.steps!.flatMap((step, i) => findUnknownSpots(step.contacts).map(({ word }) => ({ transition: move.id, step: i + 1, word }))),
+    ),
+    findings: findGripFindings(tree).map(({ problem, ...place }) => ({
+      ...place,
+      kind: problem.kind,
+      step: problem.step,
+      says: sayProblem(problem).what,
+    })),
     shortestWay: { transitions: along.map((move) => move.id), ...gripsAlong(along) },
     withoutUniform: findVanishing(tree),
     theirGrips: theirGrips && {
@@ -78,7 +85,7 @@ function contactsOf(tree: TreeDocument, theirGrips: readonly Contact[] | null, s
       toBreakOnTheShortestWay: toBreakAlong(along, theirGrips),
     },
   };
-} // prettier-ignore
+}
 
 /** Everything `analyse` prints, of the tree as the filter leaves it; ids as in the file, in document order. Probabilities are in [0, 1], unrounded. */
 export function analysisOf(whole: TreeDocument, options: AnalysisOptions) {

@@ -22,10 +22,13 @@ export async function ask<T>(path: string, { method = 'GET', body, read }: Reque
     const response = await fetch(path, {
       method,
       signal: AbortSignal.timeout(PATIENCE_MS),
-      ...(body === undefined ? {} : { body: isRaw ? body : JSON.stringify(body), headers: isRaw ? {} : { 'content-type': 'application/json' } }),
-    }); // prettier-ignore
+      ...(body === undefined
+        ? {}
+        : { body: isRaw ? body : JSON.stringify(body), headers: isRaw ? {} : { 'content-type': 'application/json' } }),
+    });
     const value = (await (read ? read(await response.text()) : response.json())) as T | Refusal;
-    if (response.ok || response.status === 409 && !('problems' in (value as object))) return { ok: true, status: response.status, value: value as T }; // prettier-ignore
+    if (response.ok || (response.status === 409 && !('problems' in (value as object))))
+      return { ok: true, status: response.status, value: value as T };
     return { ok: false, status: response.status, problems: (value as Refusal).problems ?? [SILENT], edit: (value as Refusal).edit };
   } catch {
     return { ok: false, status: 0, problems: [SILENT] };
@@ -33,4 +36,5 @@ export async function ask<T>(path: string, { method = 'GET', body, read }: Reque
 }
 
 /** Trying again later may help: nobody answered, it was busy, or what it is about was deleted and may come back. */
-export const isPassing = ({ status }: { readonly status: number }): boolean => status === 0 || status >= 500 || [408, 410, 429].includes(status); // prettier-ignore
+export const isPassing = ({ status }: { readonly status: number }): boolean =>
+  status === 0 || status >= 500 || [408, 410, 429].includes(status);

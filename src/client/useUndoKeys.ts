@@ -20,7 +20,16 @@ export function useUndoKeys(keys: Keys): void {
       const command = event.ctrlKey || event.metaKey;
       const key = event.key.toLowerCase();
       const { onUndo, onRedo, onFind } = latest.current;
-      const wanted = command && key === 'z' ? (event.shiftKey ? onRedo : onUndo) : command && key === 'y' ? onRedo : !command && key === '/' ? onFind : undefined; // prettier-ignore
+      const wanted =
+        command && key === 'z'
+          ? event.shiftKey
+            ? onRedo
+            : onUndo
+          : command && key === 'y'
+            ? onRedo
+            : !command && key === '/'
+              ? onFind
+              : undefined;
       if (!wanted) return;
       event.preventDefault();
       wanted();

@@ -31,7 +31,6 @@ describe('a class plan', () => {
       { workMinutes: { x: 0 } },
       { extra: 1 },
     ])
-      // prettier-ignore
       expect(ok(patch), JSON.stringify(patch)).toBe(false);
   });
 });
@@ -68,14 +67,12 @@ describe('a save', () => {
       { baseRevision: 1, edits: [{ id: 'mine', diff }] },
       { edits: [{ id, diff }] },
     ])
-      // prettier-ignore
       expect(saveSchema.safeParse(bad).success).toBe(false);
     for (const changes of [
       [{ kind: 'table' }],
       [{ kind: 'field', field: '__proto__', from: null, to: {} }],
       [{ kind: 'row', list: 'positions', id: 'a', at: 0, from: null, to: { id: 'b' } }],
     ])
-      // prettier-ignore
       expect(diffSchema.safeParse({ ...diff, changes }).success).toBe(false);
     for (const label of ['', 'a\u0000b', '\ud800', 'x'.repeat(401)]) expect(diffSchema.safeParse({ ...diff, label }).success).toBe(false);
   });
@@ -109,7 +106,10 @@ describe('an id in an address', () => {
       expect(idFromAddress(decodeURIComponent(segment)), id).toBe(id);
       expect(idFromAddress(encodeURIComponent(segment)), id).toBe(id);
     }
-    fc.assert(fc.property(fc.string({ unit: 'grapheme', minLength: 1, maxLength: 120 }), (id) => idFromAddress(idToAddress(id)) === id), { numRuns: 500, seed: 3 }); // prettier-ignore
+    fc.assert(
+      fc.property(fc.string({ unit: 'grapheme', minLength: 1, maxLength: 120 }), (id) => idFromAddress(idToAddress(id)) === id),
+      { numRuns: 500, seed: 3 },
+    );
   });
   it('is refused where it is written otherwise', () => {
     for (const segment of ['', '..', '%2e%2e', 'q%2Fb', '50%', '~', '~!!', '~bGVhZ3Vl', 'a.b', '~_w'])

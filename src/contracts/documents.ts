@@ -9,7 +9,11 @@ export interface Edit {
 }
 
 const revision = z.number().int().min(1).max(2_147_483_647);
-const label = z.string().min(1).max(400).refine((text) => !containsMarkup(text), 'contains control characters or markup'); // prettier-ignore
+const label = z
+  .string()
+  .min(1)
+  .max(400)
+  .refine((text) => !containsMarkup(text), 'contains control characters or markup');
 const field = z.string().regex(/^[a-z][A-Za-z]{0,39}$/, 'is not the name of a field');
 const rowId = z.string().min(1).max(120);
 const place = z.number().int().min(0).max(100_000);
@@ -22,21 +26,23 @@ export const diffSchema = z.strictObject({
     .array(
       z.discriminatedUnion('kind', [
         z.strictObject({ kind: z.literal('field'), field, from: z.unknown(), to: z.unknown() }),
-        z.strictObject({ kind: z.literal('row'), list: field, id: rowId, at: place, from: row, to: row }).refine(
-          ({ id, to }) => to === null || to.id === id,
-          'holds a record of another id',
-        ),
+        z
+          .strictObject({ kind: z.literal('row'), list: field, id: rowId, at: place, from: row, to: row })
+          .refine(({ id, to }) => to === null || to.id === id, 'holds a record of another id'),
         z.strictObject({ kind: z.literal('order'), list: field, from: z.array(rowId).max(50_000), to: z.array(rowId).max(50_000) }),
       ]),
     )
     .max(50_000),
-}); // prettier-ignore
+});
 
 /** What a window sends to save: its edits since the revision it last saw, oldest first. Each diff is parsed on its own. */
 export const saveSchema = z.strictObject({
   baseRevision: revision,
-  edits: z.array(z.strictObject({ id: z.uuid(), diff: z.unknown() })).min(1).max(1000),
-}); // prettier-ignore
+  edits: z
+    .array(z.strictObject({ id: z.uuid(), diff: z.unknown() }))
+    .min(1)
+    .max(1000),
+});
 export type SaveRequest = { readonly baseRevision: number; readonly edits: readonly { readonly id: string; readonly diff: unknown }[] };
 
 /** `exactly` = under the id that it names or not at all; otherwise under a free one. */
@@ -49,7 +55,11 @@ export const createSchema = z.strictObject({
 export const restoreSchema = z.strictObject({ revision, baseRevision: revision });
 /** A copy under another name. */
 export const copySchema = z.strictObject({ name: z.string().max(160).regex(/\S/, 'a name needs at least one visible character') });
-export const sinceSchema = z.string().regex(/^\d{1,10}$/).transform(Number).pipe(revision); // prettier-ignore
+export const sinceSchema = z
+  .string()
+  .regex(/^\d{1,10}$/)
+  .transform(Number)
+  .pipe(revision);
 
 /** An edit that cannot be: which, and why. */
 export interface RefusedEdit {

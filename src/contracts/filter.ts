@@ -16,7 +16,10 @@ export const filterSchema = z.strictObject({
   against: z.array(idSchema).max(16).optional(),
 });
 
-const several = z.union([idSchema.transform((id) => [id]), z.array(idSchema).max(16)]).optional().catch(undefined); // prettier-ignore
+const several = z
+  .union([idSchema.transform((id) => [id]), z.array(idSchema).max(16)])
+  .optional()
+  .catch(undefined);
 const params = z.object({
   cloth: z.enum(CONTEXTS).optional().catch(undefined),
   rules: idSchema.optional().catch(undefined),

@@ -18,7 +18,10 @@ export class Cancelled extends Error {
 }
 
 /** Runs work in pieces of some milliseconds, letting everything else that waits in between; stops when it is cancelled. */
-export async function letOthersIn<T>(work: InPieces<T>, { signal, onProgress }: { signal?: AbortSignal; onProgress?: (share: number) => void } = {}): Promise<T> {
+export async function letOthersIn<T>(
+  work: InPieces<T>,
+  { signal, onProgress }: { signal?: AbortSignal; onProgress?: (share: number) => void } = {},
+): Promise<T> {
   for (;;) {
     if (signal?.aborted) throw new Cancelled();
     const until = performance.now() + PIECE_MS;
@@ -31,4 +34,4 @@ export async function letOthersIn<T>(work: InPieces<T>, { signal, onProgress }: 
     if (share !== undefined) onProgress?.(share);
     await turn();
   }
-} // prettier-ignore
+}

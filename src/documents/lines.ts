@@ -13,8 +13,15 @@ const ROWS_A_PIECE = 50;
 export function writeLines({ revision, document }: Sent, lists: readonly string[]): string {
   const body = document as Record<string, unknown>;
   const isGiven = (field: string): boolean => body[field] !== undefined;
-  const fields = fieldsOf(document, lists).filter(isGiven).map((field) => `${JSON.stringify(field)}:${JSON.stringify(body[field])}`); // prettier-ignore
-  const rows = lists.filter(isGiven).map((list) => `${JSON.stringify(list)}:[\n${rowsOf(document, list).map((row) => JSON.stringify(row)).join(',\n')}\n]`); // prettier-ignore
+  const fields = fieldsOf(document, lists)
+    .filter(isGiven)
+    .map((field) => `${JSON.stringify(field)}:${JSON.stringify(body[field])}`);
+  const rows = lists.filter(isGiven).map(
+    (list) =>
+      `${JSON.stringify(list)}:[\n${rowsOf(document, list)
+        .map((row) => JSON.stringify(row))
+        .join(',\n')}\n]`,
+  );
   return `{"revision":${revision},"document":{${[...fields, ...rows].join(',')}}}`;
 }
 

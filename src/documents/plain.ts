@@ -24,7 +24,9 @@ export function plainDocument(schema: z.ZodType, check: Kind['check'] = () => []
     maxBytes: SMALL_BYTES,
     check(document, before) {
       const found = findMarkup(document);
-      return found === null ? check(document, before) : [`“${document.name}”: “${found.slice(0, 60)}” contains markup or control characters; write it as plain words.`]; // prettier-ignore
+      return found === null
+        ? check(document, before)
+        : [`“${document.name}”: “${found.slice(0, 60)}” contains markup or control characters; write it as plain words.`];
     },
     normalise: normalDocument,
     upgrade: neverUpgraded,

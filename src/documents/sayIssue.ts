@@ -1,7 +1,15 @@
 import type { z } from 'zod';
 
 const MOST_OPTIONS = 5;
-const KINDS: Record<string, string> = { string: 'a text', number: 'a number', boolean: 'true or false', array: 'a list', object: 'a record', record: 'a record', int: 'a whole number' }; // prettier-ignore
+const KINDS: Record<string, string> = {
+  string: 'a text',
+  number: 'a number',
+  boolean: 'true or false',
+  array: 'a list',
+  object: 'a record',
+  record: 'a record',
+  int: 'a whole number',
+};
 const kindWord = (word: string): string => KINDS[word] ?? word;
 
 function sayValues(values: readonly unknown[]): string {
@@ -11,7 +19,8 @@ function sayValues(values: readonly unknown[]): string {
 }
 
 /** What is missing where nothing was given. */
-const isMissing = (issue: z.core.$ZodIssue): boolean => 'input' in issue ? issue.input === undefined : / received undefined$/.test(issue.message); // prettier-ignore
+const isMissing = (issue: z.core.$ZodIssue): boolean =>
+  'input' in issue ? issue.input === undefined : / received undefined$/.test(issue.message);
 
 /** What is wrong with a value, for people: no words of the schema, no long lists, nothing of the value but a little. */
 export function sayIssue(issue: z.core.$ZodIssue): string {
@@ -19,7 +28,10 @@ export function sayIssue(issue: z.core.$ZodIssue): string {
     case 'invalid_type':
       return isMissing(issue) ? 'is missing' : `must be ${kindWord(issue.expected)}`;
     case 'unrecognized_keys':
-      return `Unrecognized key: ${issue.keys.slice(0, MOST_OPTIONS).map((key) => `"${key.slice(0, 60)}"`).join(', ')}${issue.keys.length > MOST_OPTIONS ? ` and ${issue.keys.length - MOST_OPTIONS} more` : ''}`; // prettier-ignore
+      return `Unrecognized key: ${issue.keys
+        .slice(0, MOST_OPTIONS)
+        .map((key) => `"${key.slice(0, 60)}"`)
+        .join(', ')}${issue.keys.length > MOST_OPTIONS ? ` and ${issue.keys.length - MOST_OPTIONS} more` : ''}`;
     case 'invalid_value':
       return isMissing(issue) ? 'is missing' : `must be ${sayValues(issue.values)}`;
     case 'too_big':

@@ -23,5 +23,9 @@ const FRAME_BYTES = 120;
 /** Size of the document as a file in normal form; within a hundred bytes of what is written. */
 export function sizeOf(document: object, lists: readonly string[]): number {
   const fields = Object.fromEntries(fieldsOf(document, lists).map((field) => [field, (document as Record<string, unknown>)[field]]));
-  return FRAME_BYTES + bytesOf(fields, 1) + lists.reduce((sum, list) => sum + rowsOf(document, list).reduce((rows, row) => rows + rowBytes(row), 0), 0); // prettier-ignore
+  return (
+    FRAME_BYTES +
+    bytesOf(fields, 1) +
+    lists.reduce((sum, list) => sum + rowsOf(document, list).reduce((rows, row) => rows + rowBytes(row), 0), 0)
+  );
 }

@@ -48,6 +48,16 @@ interface ListProps {
 
 /** Several short texts on one line, a comma (or another mark) between them; each is kept once. */
 export function ListLine({ label, values, mark = ',', hint, onChange }: ListProps) {
-  const keep = (text: string) => onChange([...new Set(text.split(mark).map((item) => item.trim().slice(0, 160)).filter((item) => item !== ''))].slice(0, 64)); // prettier-ignore
+  const keep = (text: string) =>
+    onChange(
+      [
+        ...new Set(
+          text
+            .split(mark)
+            .map((item) => item.trim().slice(0, 160))
+            .filter((item) => item !== ''),
+        ),
+      ].slice(0, 64),
+    );
   return <TextLine label={label} value={values.join(`${mark === ',' ? '' : ' '}${mark} `)} hint={hint} onChange={keep} />;
 }

@@ -52,7 +52,12 @@ const api = {
     if (tree) take(tree);
   },
   /** Answers a question about the tree in pieces, so that it can be cancelled without ending the worker. */
-  async ask(id: number, question: Question, onProgress: (share: number) => void, onPart: (part: Part) => void | Promise<void>): Promise<AnswerTo[QuestionKind]> {
+  async ask(
+    id: number,
+    question: Question,
+    onProgress: (share: number) => void,
+    onPart: (part: Part) => void | Promise<void>,
+  ): Promise<AnswerTo[QuestionKind]> {
     const about = inGym;
     if (!about) throw new Error('no tree has been loaded');
     const controller = new AbortController();
@@ -63,7 +68,7 @@ const api = {
     const { rest, parts } = toParts(await mine);
     for (const part of parts) await onPart(part);
     return rest;
-  }, // prettier-ignore
+  },
   cancel(id: number): void {
     running.get(id)?.abort();
   },

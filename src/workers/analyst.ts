@@ -96,7 +96,13 @@ class Analyst {
    * Asks about a tree. `revision`: the server has exactly this tree at that revision, so the worker can fetch it; null = it has
    * not. Rejects with NotWanted when cancelled, with any other error when the worker failed.
    */
-  ask<K extends QuestionKind>(tree: TreeDocument, revision: number | null, book: GymBook, question: Asked<K>, onProgress: (share: number) => void): { readonly answer: Promise<AnswerTo[K]>; cancel(): void } {
+  ask<K extends QuestionKind>(
+    tree: TreeDocument,
+    revision: number | null,
+    book: GymBook,
+    question: Asked<K>,
+    onProgress: (share: number) => void,
+  ): { readonly answer: Promise<AnswerTo[K]>; cancel(): void } {
     const id = ++this.count;
     const answer = new Promise<AnswerTo[K]>((resolve, reject) => {
       this.waiting.set(id, { reject });
@@ -109,14 +115,21 @@ class Analyst {
           if (!isWanted()) return;
           // Not waited for here: others may ask meanwhile.
           const parts: Part[] = [];
-          void remote.ask(id, question, Comlink.proxy(onProgress), Comlink.proxy((part: Part) => void parts.push(part))).then(
-            (rest) => {
-              if (this.waiting.delete(id)) resolve(fromParts(rest as AnswerTo[K], parts));
-            },
-            (error: unknown) => {
-              if (this.waiting.delete(id)) reject(error instanceof Error ? error : new Error(String(error)));
-            },
-          );
+          void remote
+            .ask(
+              id,
+              question,
+              Comlink.proxy(onProgress),
+              Comlink.proxy((part: Part) => void parts.push(part)),
+            )
+            .then(
+              (rest) => {
+                if (this.waiting.delete(id)) resolve(fromParts(rest as AnswerTo[K], parts));
+              },
+              (error: unknown) => {
+                if (this.waiting.delete(id)) reject(error instanceof Error ? error : new Error(String(error)));
+              },
+            );
         } catch (error) {
           if (isWanted()) this.fail(error instanceof Error ? error : new Error(String(error)));
         }
@@ -131,7 +144,7 @@ class Analyst {
     };
     return { answer, cancel };
   }
-} // prettier-ignore
+}
 
 let analyst: Analyst | null = null;
 export const getAnalyst = (): Analyst => (analyst ??= new Analyst());

@@ -7,7 +7,8 @@ export interface Part {
 /** Letters of a part written down: some ten milliseconds of unpacking. */
 const LETTERS_AT_ONCE = 100_000;
 type Plain = Record<string, unknown>;
-const isPlain = (value: unknown): value is Plain => typeof value === 'object' && value !== null && Object.getPrototypeOf(value) === Object.prototype; // prettier-ignore
+const isPlain = (value: unknown): value is Plain =>
+  typeof value === 'object' && value !== null && Object.getPrototypeOf(value) === Object.prototype;
 
 function inSlices(list: readonly unknown[]): unknown[][] {
   const slices: unknown[][] = [];

@@ -45,7 +45,10 @@ interface Known<T, Q> {
  * The answer to a question about the tree, computed in the worker after each change; only the newest question is answered.
  * Null = nothing is asked, and nothing computed.
  */
-export function useAnswer<K extends QuestionKind>({ tree, revision, book }: Subject, question: Asked<K> | null): Answer<AnswerTo[K], Asked<K>> {
+export function useAnswer<K extends QuestionKind>(
+  { tree, revision, book }: Subject,
+  question: Asked<K> | null,
+): Answer<AnswerTo[K], Asked<K>> {
   const [known, setKnown] = useState<Known<AnswerTo[K], Asked<K>> | null>(null);
   const [progress, setProgress] = useState(0);
   const [tries, setTries] = useState(0);
@@ -69,7 +72,12 @@ export function useAnswer<K extends QuestionKind>({ tree, revision, book }: Subj
       // Where nothing came, what was known before stays readable.
       // What it brings is drawn in slices of time: typing comes first.
       startTransition(() =>
-        setKnown((was) => ({ ...(value === null && was ? was : { tree, book, key, question: now, value }), failedFor: failed === null ? null : { tree, key }, tookMs, failed })),
+        setKnown((was) => ({
+          ...(value === null && was ? was : { tree, book, key, question: now, value }),
+          failedFor: failed === null ? null : { tree, key },
+          tookMs,
+          failed,
+        })),
       );
     };
     const { answer, cancel } = getAnalyst().ask<K>(tree, at, book, now, (share) => current && setProgress(share));
@@ -106,4 +114,4 @@ export function useAnswer<K extends QuestionKind>({ tree, revision, book }: Subj
       setTries((count) => count + 1);
     },
   };
-} // prettier-ignore
+}

@@ -47,7 +47,10 @@ describe('a gym’s catalogue entries', () => {
     expect(await editGymEntries({ put: [named('spider', 'Both biceps')], remove: [] })).toMatchObject({ ok: true });
     expect(await findGymEntries(gymId)).toEqual([named('spider', 'Both biceps'), own]);
     expect(await findGymEntries(other)).toEqual([]);
-    const { ok, value } = (await editGymEntries({ put: [], remove: [{ kind: 'changedPosition', id: 'spider' }] })) as { ok: boolean; value: GymEntry[] }; // prettier-ignore
+    const { ok, value } = (await editGymEntries({ put: [], remove: [{ kind: 'changedPosition', id: 'spider' }] })) as {
+      ok: boolean;
+      value: GymEntry[];
+    };
     expect([ok, value]).toEqual([true, [own]]);
   });
   it('refuse two entries of one name, entries on nothing, and ways to nowhere, with sentences; nothing is half-stored', async () => {
@@ -61,7 +64,12 @@ describe('a gym’s catalogue entries', () => {
       '“kelp guard” would be the name of two entries',
     );
     expect(await problems([named('no-such-entry', 'X')])).toContain('no entry “no-such-entry”');
-    const way: GymEntry = { kind: 'transition', id: 'w', feeder: '', transition: { id: 'w', from: 'own-kelp-guard', to: 'nowhere', actor: 'owner', name: 'wade', kind: 'pass' } }; // prettier-ignore
+    const way: GymEntry = {
+      kind: 'transition',
+      id: 'w',
+      feeder: '',
+      transition: { id: 'w', from: 'own-kelp-guard', to: 'nowhere', actor: 'owner', name: 'wade', kind: 'pass' },
+    };
     expect(await problems([way])).toContain('“w”');
     expect(await problems([{ ...own, id: 'own-other' } as GymEntry])).toContain('holds a record of another id');
     const spider: GymEntry = { ...own, id: 'spider', position: { ...own.position, id: 'spider', name: 'Mine' } };

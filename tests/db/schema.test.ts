@@ -29,7 +29,11 @@ describe('the schema', () => {
   it('names every constraint that refuses', async () => {
     const { db, gymId } = context;
     await storeTree(context, emptyTree('t', 'T'));
-    const refused = (statement: Promise<unknown>) => statement.then(() => null, (error: { constraint_name: string }) => error.constraint_name); // prettier-ignore
+    const refused = (statement: Promise<unknown>) =>
+      statement.then(
+        () => null,
+        (error: { constraint_name: string }) => error.constraint_name,
+      );
     const insert = (kind: string, id: string, name: string, body: object, revision = 1) =>
       refused(
         db`insert into documents (gym_id, kind, document_id, form, revision, name, body) values (${gymId}, ${kind}, ${id}, 1, ${revision}, ${name}, ${db.json(body as never)})`,
@@ -38,7 +42,10 @@ describe('the schema', () => {
     expect(await insert('no kind', 'x', 'X', { id: 'x' })).toBe('documents_kind_is_a_word');
     expect(await insert('tree', 'x', 'X', { id: 'y' })).toBe('documents_body_same_id');
     expect(await insert('tree', 'x', 'X', { id: 'x' }, 0)).toBe('documents_revision_positive');
-    const row = (id: string, body: object) => refused(db`insert into document_rows (gym_id, kind, document_id, list, row_id, ordinal, body) values (${gymId}, 'tree', ${id}, 'positions', 'p', 0, ${db.json(body as never)})`); // prettier-ignore
+    const row = (id: string, body: object) =>
+      refused(
+        db`insert into document_rows (gym_id, kind, document_id, list, row_id, ordinal, body) values (${gymId}, 'tree', ${id}, 'positions', 'p', 0, ${db.json(body as never)})`,
+      );
     expect(await row('t', { id: 'q' })).toBe('document_rows_body_same_id');
     expect(await row('nowhere', { id: 'p' })).toBe('document_rows_document_fkey');
   });
@@ -50,7 +57,12 @@ describe('the schema', () => {
     expect(await insertFacts(db, gymId, 'round', [{ ...fact, body: { who: 'somebody else' } }], null)).toBe(0);
     expect(await manyFacts(db, gymId, 'round')).toMatchObject([{ ...fact, madeBy: 'Ilse' }]);
     const change = db`update facts set body = '{}' where gym_id = ${gymId}`;
-    expect(await change.then(() => null, (error: { constraint_name: string }) => error.constraint_name)).toBe('facts_never_change'); // prettier-ignore
+    expect(
+      await change.then(
+        () => null,
+        (error: { constraint_name: string }) => error.constraint_name,
+      ),
+    ).toBe('facts_never_change');
   });
   it('lets the demo be loaded once', async () => {
     const home = await localContext(context.db, null);

@@ -16,7 +16,8 @@ const read = (text: string): TreeDocument => {
   if (!parsed.ok) throw new Error(parsed.error.join(' '));
   return parsed.value;
 };
-const save = (id: string, baseRevision: number, before: TreeDocument, after: TreeDocument) => saveEdits(context, 'tree', id, { baseRevision, edits: [{ id: crypto.randomUUID(), diff: diffOf(before, after, 'edit') }] }); // prettier-ignore
+const save = (id: string, baseRevision: number, before: TreeDocument, after: TreeDocument) =>
+  saveEdits(context, 'tree', id, { baseRevision, edits: [{ id: crypto.randomUUID(), diff: diffOf(before, after, 'edit') }] });
 
 describe('files and the store', () => {
   it('what is exported and taken in as the next revision changes nothing', async () => {
@@ -105,7 +106,12 @@ describe('reading while it is written', () => {
       await held;
     });
     await isLocked;
-    const waiting = Array.from({ length: 30 }, () => save('held', 1, tree, withNewGuard(tree, 'X').tree).then(() => 'stored', (error: { code?: string; name: string }) => error.code ?? error.name)); // prettier-ignore
+    const waiting = Array.from({ length: 30 }, () =>
+      save('held', 1, tree, withNewGuard(tree, 'X').tree).then(
+        () => 'stored',
+        (error: { code?: string; name: string }) => error.code ?? error.name,
+      ),
+    );
     const free = (await findTree(context, 'free'))!.tree;
     const began = performance.now();
     expect(await save('free', 1, free, withNewGuard(free, 'Y').tree)).toMatchObject({ ok: true });
@@ -123,7 +129,17 @@ describe('the limit of 20 MB', () => {
   const heavy = (megabytes: number, id: string): TreeDocument => {
     const text = 'n'.repeat(3990);
     const count = Math.ceil((megabytes * 1024 * 1024) / 12_100);
-    const positions = Array.from({ length: count }, (_, i) => ({ id: `p${i}`, name: `P ${i}`, family: 'transit' as const, lines: [], tempo: 'neutral' as const, reads: [], notes: text, tempoReason: text, windowCloses: text })); // prettier-ignore
+    const positions = Array.from({ length: count }, (_, i) => ({
+      id: `p${i}`,
+      name: `P ${i}`,
+      family: 'transit' as const,
+      lines: [],
+      tempo: 'neutral' as const,
+      reads: [],
+      notes: text,
+      tempoReason: text,
+      windowCloses: text,
+    }));
     return { ...emptyTree(id, 'Heavy'), positions };
   };
   it('is measured on the file in normal form: eleven are taken in and come back, more are refused with a sentence', async () => {

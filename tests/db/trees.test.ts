@@ -95,7 +95,13 @@ describe('the log of changes', () => {
     expect((await findChanges(context, 'tree', id, 4))[0]).toMatchObject({ madeBy: 'Ilse', label: 'back to revision 2' });
     expect(await restoreDocument(context, 'tree', id, { revision: 4, baseRevision: 5 })).toMatchObject({ ok: true });
     expect((await stored(id)).tree).toEqual(versions[3]);
-    expect((await findChanges(context, 'tree', id, 0)).map((change) => change.label)).toEqual(['guard Butterfly', 'guard Lasso', 'guard Spider', 'back to revision 2', 'back to revision 4']); // prettier-ignore
+    expect((await findChanges(context, 'tree', id, 0)).map((change) => change.label)).toEqual([
+      'guard Butterfly',
+      'guard Lasso',
+      'guard Spider',
+      'back to revision 2',
+      'back to revision 4',
+    ]);
     expect(await restoreDocument(context, 'tree', id, { revision: 1, baseRevision: 3 })).toMatchObject({
       ok: true,
       value: { saved: false },

@@ -96,7 +96,8 @@ describe.each(['0001', '0002', '0003', '0004'])('a gym of migration %s', (versio
   it('goes back to every earlier revision, rebuilt in its own form and then upgraded', async () => {
     const { context } = made;
     const { revision } = (await findTree(context, 'kelp-room'))!;
-    for (let at = 1; at <= revision; at++) expect(await documentAt(context, 'tree', 'kelp-room', at), `revision ${at}`).toMatchObject({ ok: true }); // prettier-ignore
+    for (let at = 1; at <= revision; at++)
+      expect(await documentAt(context, 'tree', 'kelp-room', at), `revision ${at}`).toMatchObject({ ok: true });
     const second = await documentAt(context, 'tree', 'kelp-room', 2);
     expect(second).toMatchObject({ value: { positions: [{ name: 'Kelp guard' }], transitions: [] } });
     expect(await restoreDocument(context, 'tree', 'kelp-room', { revision: 2, baseRevision: revision })).toMatchObject({

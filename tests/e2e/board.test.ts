@@ -33,8 +33,14 @@ const focusOn = (rung: string) => page.$eval(`[data-rung="${rung}"]`, (element) 
 const focused = () => page.evaluate(() => (document.activeElement as SVGGElement | null)?.dataset.rung ?? null);
 /** The place that the side sheet is about. */
 const sheet = () => page.$eval('aside section', (element) => element.getAttribute('aria-label'));
-const sheetOf = (place: string) => page.waitForFunction((wanted) => document.querySelector('aside section')?.getAttribute('aria-label') === wanted, { timeout: 15_000 }, place); // prettier-ignore
-const caretFor = (label: string) => page.waitForFunction((wanted) => document.activeElement?.getAttribute('aria-label')?.startsWith(wanted), { timeout: 15_000 }, label); // prettier-ignore
+const sheetOf = (place: string) =>
+  page.waitForFunction(
+    (wanted) => document.querySelector('aside section')?.getAttribute('aria-label') === wanted,
+    { timeout: 15_000 },
+    place,
+  );
+const caretFor = (label: string) =>
+  page.waitForFunction((wanted) => document.activeElement?.getAttribute('aria-label')?.startsWith(wanted), { timeout: 15_000 }, label);
 
 describe('the board from the keyboard', () => {
   it('Enter selects a rung, arrows walk its sections, the answers up and the rungs beside', async () => {

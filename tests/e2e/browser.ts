@@ -10,11 +10,18 @@ export const launch = (): Promise<Browser> =>
     headless: true,
     defaultViewport: { width: 1280, height: 800 },
     args: [
-      '--no-sandbox', '--disable-gpu', '--disable-quic', '--no-first-run', '--disable-background-networking', '--disable-component-update',
-      '--disable-sync', '--force-color-profile=srgb', '--lang=en-US',
+      '--no-sandbox',
+      '--disable-gpu',
+      '--disable-quic',
+      '--no-first-run',
+      '--disable-background-networking',
+      '--disable-component-update',
+      '--disable-sync',
+      '--force-color-profile=srgb',
+      '--lang=en-US',
     ],
     env: { ...process.env, TZ: 'UTC' },
-  }); // prettier-ignore
+  });
 
 export interface Watched {
   readonly page: Page;
@@ -48,15 +55,22 @@ export async function seriousFindings(page: Page): Promise<string[]> {
     const { axe } = window as unknown as { axe: typeof import('axe-core') };
     const { violations } = await axe.run(document, { runOnly: ['wcag2a', 'wcag2aa', 'wcag21a', 'wcag21aa', 'wcag22aa'] });
     const serious = violations.filter((item) => item.impact === 'serious' || item.impact === 'critical');
-    return serious.map((item) => `${item.id}: ${item.nodes.slice(0, 3).map((node) => node.html.slice(0, 160)).join(' | ')}`);
-  }); // prettier-ignore
+    return serious.map(
+      (item) =>
+        `${item.id}: ${item.nodes
+          .slice(0, 3)
+          .map((node) => node.html.slice(0, 160))
+          .join(' | ')}`,
+    );
+  });
 }
 
 export const type = async (page: Page, text: string): Promise<void> => {
   await page.keyboard.type(text);
   await page.keyboard.press('Enter');
 };
-export const waitForText = (page: Page, text: string) => page.waitForFunction((wanted) => document.body.innerText.toLowerCase().includes(wanted.toLowerCase()), { timeout: 15_000 }, text); // prettier-ignore
+export const waitForText = (page: Page, text: string) =>
+  page.waitForFunction((wanted) => document.body.innerText.toLowerCase().includes(wanted.toLowerCase()), { timeout: 15_000 }, text);
 export const clickText = async (page: Page, text: string): Promise<void> => {
   const handle = await page.waitForFunction(
     (wanted) =>
@@ -70,7 +84,15 @@ export const clickText = async (page: Page, text: string): Promise<void> => {
 };
 
 /** How many pages a PDF has. */
-export const pagesOf = (pdf: Uint8Array): number => (Buffer.from(pdf).toString('latin1').match(/\/Type\s*\/Page\b/g) ?? []).length; // prettier-ignore
+export const pagesOf = (pdf: Uint8Array): number =>
+  (
+    Buffer.from(pdf)
+      .toString('latin1')
+      .match(/\/Type\s*\/Page\b/g) ?? []
+  ).length;
 
 /** The screen says that everything is stored. */
-export const waitForStored = (page: Page) => page.waitForFunction(() => [...document.querySelectorAll('[role=status]')].some((element) => element.textContent === 'stored'), { timeout: 15_000 }); // prettier-ignore
+export const waitForStored = (page: Page) =>
+  page.waitForFunction(() => [...document.querySelectorAll('[role=status]')].some((element) => element.textContent === 'stored'), {
+    timeout: 15_000,
+  });

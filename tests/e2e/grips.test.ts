@@ -18,17 +18,23 @@ afterAll(() => closeSession({ server, browser }));
 const go = (path: string) => page.goto(server.baseUrl + path, { waitUntil: 'networkidle0' });
 const stored = () => waitForStored(page);
 const LINE = 'input[role=combobox]';
-const stepCount = (count: number) => page.waitForFunction((wanted) => document.querySelectorAll('article thead th').length === wanted, {}, count); // prettier-ignore
-const lineIs = (text: string) => page.waitForFunction((selector, wanted) => document.querySelector<HTMLInputElement>(selector)?.value === wanted, {}, LINE, text); // prettier-ignore
+const stepCount = (count: number) =>
+  page.waitForFunction((wanted) => document.querySelectorAll('article thead th').length === wanted, {}, count);
+const lineIs = (text: string) =>
+  page.waitForFunction((selector, wanted) => document.querySelector<HTMLInputElement>(selector)?.value === wanted, {}, LINE, text);
 const say = async (text: string): Promise<void> => {
   await page.click(LINE, { clickCount: 3 });
   await type(page, text);
 };
 type Move = TreeDocument['transitions'][number];
-const moves = async (): Promise<readonly Move[]> => ((await (await fetch(`${server.baseUrl}/api/trees/league-evening/file`)).json()) as { transitions: Move[] }).transitions; // prettier-ignore
+const moves = async (): Promise<readonly Move[]> =>
+  ((await (await fetch(`${server.baseUrl}/api/trees/league-evening/file`)).json()) as { transitions: Move[] }).transitions;
 /** A labelled line of the desk, emptied and typed anew. */
 const fill = async (label: string, text: string): Promise<void> => {
-  const input = await page.evaluateHandle((wanted) => [...document.querySelectorAll('label')].find((item) => item.textContent?.startsWith(wanted))?.querySelector('input'), label); // prettier-ignore
+  const input = await page.evaluateHandle(
+    (wanted) => [...document.querySelectorAll('label')].find((item) => item.textContent?.startsWith(wanted))?.querySelector('input'),
+    label,
+  );
   await (input.asElement() as import('puppeteer-core').ElementHandle<HTMLInputElement>).click({ clickCount: 3 });
   await type(page, text);
 };
@@ -84,7 +90,9 @@ describe('the grip desk', () => {
     await page.keyboard.press('PageUp');
     await page.waitForFunction(() => document.querySelector('article svg')?.getAttribute('aria-label')?.startsWith('Step 1: '));
     await clickText(page, 'Play the steps');
-    await page.waitForFunction(() => document.querySelector('article svg')?.getAttribute('aria-label')?.startsWith('Step 2: '), { timeout: 5000 }); // prettier-ignore
+    await page.waitForFunction(() => document.querySelector('article svg')?.getAttribute('aria-label')?.startsWith('Step 2: '), {
+      timeout: 5000,
+    });
     await stored();
   });
 
@@ -177,7 +185,10 @@ describe('the grip desk', () => {
     await page.waitForFunction(() => document.querySelector('table')?.textContent?.includes('his left foot'));
     await stored();
     const file = (await (await fetch(`${server.baseUrl}/api/trees/league-evening/file`)).json()) as TreeDocument;
-    expect(file.positions.find((position) => position.id === 'butterfly')).toMatchObject({ holds: [{ part: 'leftHand' }], theirHolds: [{ part: 'leftFoot', job: 'hook' }] }); // prettier-ignore
+    expect(file.positions.find((position) => position.id === 'butterfly')).toMatchObject({
+      holds: [{ part: 'leftHand' }],
+      theirHolds: [{ part: 'leftFoot', job: 'hook' }],
+    });
     await go('/grips/league-evening?at=half-below-i-come-up-on-the-single-leg-to-the-lock');
     expect(pagesOf(await page.pdf({ preferCSSPageSize: true }))).toBe(1);
   });

@@ -18,7 +18,8 @@ afterAll(() => closeSession({ server, browser }));
 
 const stored = () => waitForStored(page);
 const broken = (count: number) => waitForText(page, count === 1 ? '1 broken rung' : `${count} broken rungs`);
-const caretFor = (label: string) => page.waitForFunction((wanted) => document.activeElement?.getAttribute('aria-label')?.startsWith(wanted), { timeout: 15_000 }, label); // prettier-ignore
+const caretFor = (label: string) =>
+  page.waitForFunction((wanted) => document.activeElement?.getAttribute('aria-label')?.startsWith(wanted), { timeout: 15_000 }, label);
 const chance = async (): Promise<number> => {
   await page.waitForFunction(() => document.querySelector('[data-odds]') && document.querySelector('[aria-busy=true]') === null);
   await new Promise((resolve) => setTimeout(resolve, 400));

@@ -22,9 +22,22 @@ afterAll(() => closeSession({ server, browser }));
 
 const go = (to: string, on = page) => on.goto(server.baseUrl + to, { waitUntil: 'networkidle0' });
 const stored = (on = page) => waitForStored(on);
-const status = (word: string, on = page) => on.waitForFunction((wanted) => [...document.querySelectorAll('[role=status]')].some((element) => element.textContent === wanted), { timeout: 20_000 }, word); // prettier-ignore
-const database = (command: 'stop' | 'start') => execFileSync(path.resolve('scripts/pg.sh'), [command], { env: { ...process.env, PG_HOME: path.join(server.data, 'pg'), PG_UNSAFE_FAST: '1' }, stdio: 'ignore' }); // prettier-ignore
-const file = async (id: string) => (await (await fetch(`${server.baseUrl}/api/trees/${idToAddress(id)}/file`)).json()) as { tree: TreeDocument; positions: TreeDocument['positions'] }; // prettier-ignore
+const status = (word: string, on = page) =>
+  on.waitForFunction(
+    (wanted) => [...document.querySelectorAll('[role=status]')].some((element) => element.textContent === wanted),
+    { timeout: 20_000 },
+    word,
+  );
+const database = (command: 'stop' | 'start') =>
+  execFileSync(path.resolve('scripts/pg.sh'), [command], {
+    env: { ...process.env, PG_HOME: path.join(server.data, 'pg'), PG_UNSAFE_FAST: '1' },
+    stdio: 'ignore',
+  });
+const file = async (id: string) =>
+  (await (await fetch(`${server.baseUrl}/api/trees/${idToAddress(id)}/file`)).json()) as {
+    tree: TreeDocument;
+    positions: TreeDocument['positions'];
+  };
 const post = async (to: string, body: unknown) => {
   const response = await fetch(server.baseUrl + to, { method: 'POST', body: typeof body === 'string' ? body : JSON.stringify(body) });
   return { status: response.status, value: (await response.json()) as { problems?: string[]; treeId?: string; id?: string } };
@@ -106,7 +119,12 @@ describe('two windows on one person', () => {
     await add(other, 'headquarters-i-cut-the-knee-across');
     await waitForText(other, 'Changed in another window: “Pia Holm: off”. Both are kept.');
     await stored(other);
-    const pia = async () => ((await (await fetch(`${server.baseUrl}/api/documents/athlete/pia-holm`)).json()) as { document: { name: string; games: { off: string[] }[] } }).document; // prettier-ignore
+    const pia = async () =>
+      (
+        (await (await fetch(`${server.baseUrl}/api/documents/athlete/pia-holm`)).json()) as {
+          document: { name: string; games: { off: string[] }[] };
+        }
+      ).document;
     expect((await pia()).games[0]!.off).toEqual([
       'over-under-i-follow-to-the-back',
       'headquarters-i-drag-the-leg',
@@ -162,7 +180,12 @@ describe('the server or the database stopped while typing', () => {
     await waitForText(page, 'It is not stored yet. Nothing was removed');
     database('start');
     await stored();
-    const all = async (kind: string) => ((await (await fetch(`${server.baseUrl}/api/documents/${kind}?whole`)).json()) as { documents: { document: { id: string; name: string } }[] }).documents.map(({ document }) => document); // prettier-ignore
+    const all = async (kind: string) =>
+      (
+        (await (await fetch(`${server.baseUrl}/api/documents/${kind}?whole`)).json()) as {
+          documents: { document: { id: string; name: string } }[];
+        }
+      ).documents.map(({ document }) => document);
     const runa = (await all('athlete')).filter(({ name }) => name === 'Runa Falk');
     expect(runa).toHaveLength(1);
     expect((await all('ruleCard')).filter(({ name }) => name === 'New rule card')).toHaveLength(1);
@@ -172,9 +195,17 @@ describe('the server or the database stopped while typing', () => {
   });
   it('a class keeps what was typed through leaving the screen and a reload', async () => {
     await go('/class/league-evening');
-    const minutes = async () => ((await (await fetch(`${server.baseUrl}/api/documents/class/league-evening`)).json()) as { document: { slotMinutes: number; people: number } }).document; // prettier-ignore
+    const minutes = async () =>
+      (
+        (await (await fetch(`${server.baseUrl}/api/documents/class/league-evening`)).json()) as {
+          document: { slotMinutes: number; people: number };
+        }
+      ).document;
     const field = async (label: string, text: string): Promise<void> => {
-      const input = await page.evaluateHandle((wanted) => document.getElementById([...document.querySelectorAll('label')].find((item) => item.textContent === wanted)!.htmlFor), label); // prettier-ignore
+      const input = await page.evaluateHandle(
+        (wanted) => document.getElementById([...document.querySelectorAll('label')].find((item) => item.textContent === wanted)!.htmlFor),
+        label,
+      );
       await (input.asElement() as import('puppeteer-core').ElementHandle<HTMLInputElement>).click();
       await page.keyboard.type(text);
     };
@@ -198,7 +229,12 @@ describe('the server or the database stopped while typing', () => {
     page.off('request', cut);
     await page.setRequestInterception(false);
     await go('/board/league-evening?show=tree');
-    await page.waitForFunction(async () => ((await (await fetch('/api/documents/class/league-evening')).json()) as { document: { slotMinutes: number } }).document.slotMinutes === 75, { timeout: 15_000 }); // prettier-ignore
+    await page.waitForFunction(
+      async () =>
+        ((await (await fetch('/api/documents/class/league-evening')).json()) as { document: { slotMinutes: number } }).document
+          .slotMinutes === 75,
+      { timeout: 15_000 },
+    );
     await go('/class/league-evening');
     await waitForText(page, 'of 75 minutes');
   });
@@ -308,7 +344,10 @@ describe('names of 120 letters without a gap', () => {
     await go('/rules/league-evening');
     for (const name of ['Pia H.', 'Oren Vask', 'Saltmarsh league, juniors']) {
       await clickText(page, name);
-      const isInSight = (wanted: string) => [...document.querySelectorAll('section[aria-label], form[aria-label]')].some((element) => element.getAttribute('aria-label') === wanted && element.getBoundingClientRect().top < innerHeight / 2); // prettier-ignore
+      const isInSight = (wanted: string) =>
+        [...document.querySelectorAll('section[aria-label], form[aria-label]')].some(
+          (element) => element.getAttribute('aria-label') === wanted && element.getBoundingClientRect().top < innerHeight / 2,
+        );
       await page.waitForFunction(isInSight, {}, name);
       expect(await page.evaluate(() => document.documentElement.scrollWidth - document.documentElement.clientWidth)).toBe(0);
     }
@@ -324,7 +363,12 @@ describe('the worker', () => {
       void (request.resourceType() === 'other' && /\.js/.test(request.url()) ? request.abort() : request.continue());
     fresh.on('request', refuse);
     await go('/board/league-evening?show=tree', fresh);
-    const said = await fresh.waitForFunction(() => document.body.innerText.includes('Looking through the tree failed'), { timeout: 40_000 }).then(() => true, () => false); // prettier-ignore
+    const said = await fresh
+      .waitForFunction(() => document.body.innerText.includes('Looking through the tree failed'), { timeout: 40_000 })
+      .then(
+        () => true,
+        () => false,
+      );
     // Not only let through from here on: on a busy machine a held request of a second worker is sometimes forgotten.
     fresh.off('request', refuse);
     await fresh.setRequestInterception(false);

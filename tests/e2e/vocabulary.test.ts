@@ -20,10 +20,17 @@ afterAll(() => closeSession({ server, browser }));
 const go = (path: string) => page.goto(server.baseUrl + path, { waitUntil: 'networkidle0' });
 const stored = () => waitForStored(page);
 const choose = async (label: string, value: string): Promise<void> => {
-  const select = await page.evaluateHandle((wanted) => [...document.querySelectorAll('label')].find((item) => item.textContent?.startsWith(wanted))?.querySelector('select'), label); // prettier-ignore
+  const select = await page.evaluateHandle(
+    (wanted) => [...document.querySelectorAll('label')].find((item) => item.textContent?.startsWith(wanted))?.querySelector('select'),
+    label,
+  );
   await (select.asElement() as import('puppeteer-core').ElementHandle<HTMLSelectElement>).select(value);
 };
-const treeFile = async () => (await (await fetch(`${server.baseUrl}/api/trees/league-evening/file`)).json()) as { positions: { id: string; fromCatalogue?: string }[]; transitions: unknown[] }; // prettier-ignore
+const treeFile = async () =>
+  (await (await fetch(`${server.baseUrl}/api/trees/league-evening/file`)).json()) as {
+    positions: { id: string; fromCatalogue?: string }[];
+    transitions: unknown[];
+  };
 
 describe('the read finder', () => {
   it('answers after two ticks, on a phone, with what to do now', async () => {
@@ -122,14 +129,20 @@ describe('a move said wholly', () => {
     await clickText(page, 'A choice, as where the hand goes');
     await stored();
     expect(await seriousFindings(page)).toEqual([]);
-    const move = ((await treeFile()).transitions as { id: string; when?: object; parameters?: object }[]).find((item) => item.id === 'over-under-i-walk-to-the-leg-side')!; // prettier-ignore
+    const move = ((await treeFile()).transitions as { id: string; when?: object; parameters?: object }[]).find(
+      (item) => item.id === 'over-under-i-walk-to-the-leg-side',
+    )!;
     expect(move).toMatchObject({ when: { he: ['ou-weaves', 'ou-grips-belt'] }, parameters: [{ name: 'outer hand', values: [] }] });
     await clickText(page, 'Undo');
     await clickText(page, 'Undo');
     await stored();
   });
   it('off its cue, by default, and with other lines for a school', async () => {
-    type File = { tree: { defaults?: object }; positions: { id: string; bySchool?: object[]; lines: string[] }[]; transitions: { id: string; offCue?: number }[] }; // prettier-ignore
+    type File = {
+      tree: { defaults?: object };
+      positions: { id: string; bySchool?: object[]; lines: string[] }[];
+      transitions: { id: string; offCue?: number }[];
+    };
     const file = async () => (await treeFile()) as unknown as File;
     await go('/board/league-evening?show=hub&at=over-under');
     await clickText(page, 'I walk to the leg side');
@@ -214,7 +227,9 @@ describe('the log, the cards and the comparison', () => {
     await clickText(page, 'Keep this card');
     await page.waitForFunction(() => document.querySelector('form')?.getAttribute('aria-label') === 'Harbour cup');
     await stored();
-    const { ruleCards } = (await (await fetch(`${server.baseUrl}/api/trees/league-evening/file`)).json()) as { ruleCards: { name: string; forbidden: unknown[] }[] }; // prettier-ignore
+    const { ruleCards } = (await (await fetch(`${server.baseUrl}/api/trees/league-evening/file`)).json()) as {
+      ruleCards: { name: string; forbidden: unknown[] }[];
+    };
     expect(ruleCards.at(-1)).toMatchObject({ name: 'Harbour cup', forbidden: [{ tag: 'stack' }] });
   });
   it('a person is added, looked at, and hides what does not suit', async () => {
@@ -264,7 +279,9 @@ describe('a place that goes on in another tree', () => {
     await go('/board/league-evening?show=hub&at=truck-side');
     await clickText(page, 'About this position');
     await clickText(page, 'It goes on in another tree');
-    await page.waitForFunction(() => [...document.querySelectorAll('option')].some((option) => option.textContent === 'League evening, copy')); // prettier-ignore
+    await page.waitForFunction(() =>
+      [...document.querySelectorAll('option')].some((option) => option.textContent === 'League evening, copy'),
+    );
     await choose('It goes on in the tree', 'league-evening-copy');
     await page.waitForFunction(() =>
       [...document.querySelectorAll('label')].some((label) => label.textContent?.startsWith('at the place')),
@@ -283,18 +300,25 @@ describe('a tree of the guard player', () => {
     await clickText(page, 'Begin one for the guard player');
     await page.waitForSelector('[aria-label="Name the guard I hold"]');
     await page.keyboard.type('spider');
-    await page.waitForFunction(() => [...document.querySelectorAll('[role=option]')].some((option) => option.textContent?.includes('catalogue'))); // prettier-ignore
+    await page.waitForFunction(() =>
+      [...document.querySelectorAll('[role=option]')].some((option) => option.textContent?.includes('catalogue')),
+    );
     await page.keyboard.press('ArrowDown');
     await page.keyboard.press('Enter');
     await type(page, 'strips my foot / steps in');
-    await page.waitForFunction(() => [...document.querySelectorAll('[role=option]')].some((option) => option.textContent?.startsWith('scoot under to X'))); // prettier-ignore
+    await page.waitForFunction(() =>
+      [...document.querySelectorAll('[role=option]')].some((option) => option.textContent?.startsWith('scoot under to X')),
+    );
     await type(page, 'lift him over');
     await page.keyboard.type('on top');
     await page.keyboard.press('ArrowDown');
     await page.keyboard.press('Enter');
     await stored();
     const id = decodeURIComponent(new URL(page.url()).pathname.split('/').at(-1)!);
-    const file = (await (await fetch(`${server.baseUrl}/api/trees/${id}/file`)).json()) as { tree: { owner: string }; positions: { ends?: string }[] }; // prettier-ignore
+    const file = (await (await fetch(`${server.baseUrl}/api/trees/${id}/file`)).json()) as {
+      tree: { owner: string };
+      positions: { ends?: string }[];
+    };
     expect([file.tree.owner, file.positions.at(-1)!.ends]).toEqual(['guardPlayer', 'swept']);
   });
 });

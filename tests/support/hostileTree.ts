@@ -1,7 +1,18 @@
 import type { Position, Transition, TreeDocument } from '@/core/tree';
 
 /** Names that the language, or a parser of addresses, has a meaning for. */
-export const HOSTILE = ['constructor', 'toString', 'valueOf', 'hasOwnProperty', '..', '%2e%2e', '50% guard', 'q/b', 'length', 'then'] as const; // prettier-ignore
+export const HOSTILE = [
+  'constructor',
+  'toString',
+  'valueOf',
+  'hasOwnProperty',
+  '..',
+  '%2e%2e',
+  '50% guard',
+  'q/b',
+  'length',
+  'then',
+] as const;
 
 /** A tree in which every id, part and sign is one of them: a chain up to a pin, with reads, answers and grips. */
 export function hostileTree(): TreeDocument {
@@ -14,7 +25,17 @@ export function hostileTree(): TreeDocument {
       lines: [],
       tempo: 'neutral',
       signs: ['constructor', 'toString'],
-      reads: isLast ? [] : [{ id: HOSTILE[(i + 1) % HOSTILE.length]!, name: 'constructor', kind: 'cue', closed: true, values: HOSTILE.slice(0, 3).map((value) => ({ id: value, name: value, kind: 'frame' })) }],
+      reads: isLast
+        ? []
+        : [
+            {
+              id: HOSTILE[(i + 1) % HOSTILE.length]!,
+              name: 'constructor',
+              kind: 'cue',
+              closed: true,
+              values: HOSTILE.slice(0, 3).map((value) => ({ id: value, name: value, kind: 'frame' })),
+            },
+          ],
       ...(isLast ? { ends: 'settled' } : {}),
     };
   });
@@ -28,9 +49,20 @@ export function hostileTree(): TreeDocument {
       kind: 'pass',
       tags: ['constructor'],
       when: i % 2 === 0 ? { [reads[0]!.id]: ['constructor'] } : undefined,
-      steps: [{ contacts: [{ athlete: 'owner', part: 'constructor', target: { athlete: 'opponent', part: 'toString', spot: 'valueOf' } }] }],
+      steps: [
+        { contacts: [{ athlete: 'owner', part: 'constructor', target: { athlete: 'opponent', part: 'toString', spot: 'valueOf' } }] },
+      ],
     },
     { id: `${id} back`, from: id, to: HOSTILE[0], actor: 'opponent', name: 'toString', kind: 'retention' },
   ]);
-  return { id: 'constructor', name: 'constructor', owner: 'passer', contexts: ['gi', 'noGi'], schools: ['constructor'], starts: [{ position: HOSTILE[0] }], positions, transitions };
-} // prettier-ignore
+  return {
+    id: 'constructor',
+    name: 'constructor',
+    owner: 'passer',
+    contexts: ['gi', 'noGi'],
+    schools: ['constructor'],
+    starts: [{ position: HOSTILE[0] }],
+    positions,
+    transitions,
+  };
+}

@@ -48,14 +48,26 @@ export type DocumentAction<D extends Named = Named> =
 const MOST_UNDOS = 1000;
 
 export const openDocument = <D extends Named>(kind: DocumentKind, document: D, revision: number): DocumentState<D> => ({
-  kind, document, base: document, revision, past: [], future: [], pending: [], stale: null, refused: null, waiting: null, notice: null, gone: false,
-}); // prettier-ignore
+  kind,
+  document,
+  base: document,
+  revision,
+  past: [],
+  future: [],
+  pending: [],
+  stale: null,
+  refused: null,
+  waiting: null,
+  notice: null,
+  gone: false,
+});
 
 const listsOf = (state: { readonly kind: DocumentKind }): readonly string[] => DOCUMENT_LISTS[state.kind];
 const normal = <D extends Named>(kind: DocumentKind, document: D): D => NORMAL_FORM[kind](document as never) as unknown as D;
 
 /** The pending edits put on another version of the document. */
-export const mergedOnto = <D extends Named>(state: DocumentState<D>, document: D, pending = state.pending) => rebaseAll(document, pending, listsOf(state)); // prettier-ignore
+export const mergedOnto = <D extends Named>(state: DocumentState<D>, document: D, pending = state.pending) =>
+  rebaseAll(document, pending, listsOf(state));
 
 function withEdit<D extends Named>(state: DocumentState<D>, id: string, label: string, next: D): DocumentState<D> {
   const document = normal(state.kind, next);
@@ -72,7 +84,12 @@ function withStep<D extends Named>(state: DocumentState<D>, id: string, from: 'p
   const step = from === 'past' ? invertDiff(taken) : taken;
   const piles = { past: state.past, future: state.future, [from]: state[from].slice(0, -1) };
   const made = rebaseDiff(state.document, step, listsOf(state));
-  if (!made.ok) return { ...state, ...piles, notice: `“${taken.label}” no longer fits: it was changed since by somebody else. Nothing was ${from === 'past' ? 'undone' : 'done again'}.` }; // prettier-ignore
+  if (!made.ok)
+    return {
+      ...state,
+      ...piles,
+      notice: `“${taken.label}” no longer fits: it was changed since by somebody else. Nothing was ${from === 'past' ? 'undone' : 'done again'}.`,
+    };
   const to = from === 'past' ? 'future' : 'past';
   const next = { ...state, ...piles, [to]: [...state[to], taken], refused: null, notice: null };
   const { document, diff } = made.value;
@@ -80,7 +97,11 @@ function withStep<D extends Named>(state: DocumentState<D>, id: string, from: 'p
 }
 
 const settledBase = <D extends Named>(state: DocumentState<D>, ids: readonly string[]): D =>
-  mergedOnto(state, state.base, state.pending.filter((edit) => ids.includes(edit.id))).document; // prettier-ignore
+  mergedOnto(
+    state,
+    state.base,
+    state.pending.filter((edit) => ids.includes(edit.id)),
+  ).document;
 
 function withSaved<D extends Named>(state: DocumentState<D>, ids: readonly string[], revision: number): DocumentState<D> {
   const pending = state.pending.filter((edit) => !ids.includes(edit.id));
@@ -96,8 +117,20 @@ function withRefused<D extends Named>(state: DocumentState<D>, id: string, probl
   const refused = state.pending.find((edit) => edit.id === id);
   if (!refused) return state;
   if (state.revision === 0)
-    return { ...state, pending: [], past: [], future: [], gone: true, waiting: null, refused: `“${state.document.name}” was taken back: ${problems.join(' ')}` }; // prettier-ignore
-  const { document, fitting, clashing } = mergedOnto(state, state.base, state.pending.filter((edit) => edit.id !== id)); // prettier-ignore
+    return {
+      ...state,
+      pending: [],
+      past: [],
+      future: [],
+      gone: true,
+      waiting: null,
+      refused: `“${state.document.name}” was taken back: ${problems.join(' ')}`,
+    };
+  const { document, fitting, clashing } = mergedOnto(
+    state,
+    state.base,
+    state.pending.filter((edit) => edit.id !== id),
+  );
   const along = clashing.length > 0 ? ` Taken back with it: ${quoted(clashing)}.` : '';
   const gone = new Set([refused, ...clashing].map((edit) => edit.diff));
   return {
@@ -131,16 +164,26 @@ function withMineOnTop<D extends Named>(state: DocumentState<D>): DocumentState<
 
 export function reduceDocument<D extends Named>(state: DocumentState<D>, action: DocumentAction<D>): DocumentState<D> {
   switch (action.type) {
-    case 'edit': return withEdit(state, action.id, action.label, action.document); // prettier-ignore
-    case 'undo': return withStep(state, action.id, 'past'); // prettier-ignore
-    case 'redo': return withStep(state, action.id, 'future'); // prettier-ignore
-    case 'saved': return withSaved(state, action.ids, action.revision); // prettier-ignore
-    case 'stale': return withStale(state, action.stale); // prettier-ignore
-    case 'refused': return withRefused(state, action.edit, action.problems); // prettier-ignore
-    case 'waiting': return { ...state, waiting: action.why }; // prettier-ignore
-    case 'takeTheirs': return withTheirs(state); // prettier-ignore
-    case 'mineOnTop': return withMineOnTop(state); // prettier-ignore
-    case 'read': return { ...state, refused: null, notice: null }; // prettier-ignore
+    case 'edit':
+      return withEdit(state, action.id, action.label, action.document);
+    case 'undo':
+      return withStep(state, action.id, 'past');
+    case 'redo':
+      return withStep(state, action.id, 'future');
+    case 'saved':
+      return withSaved(state, action.ids, action.revision);
+    case 'stale':
+      return withStale(state, action.stale);
+    case 'refused':
+      return withRefused(state, action.edit, action.problems);
+    case 'waiting':
+      return { ...state, waiting: action.why };
+    case 'takeTheirs':
+      return withTheirs(state);
+    case 'mineOnTop':
+      return withMineOnTop(state);
+    case 'read':
+      return { ...state, refused: null, notice: null };
     case 'opened':
       // Read anew while nothing is on its way; what is on its way learns of it from the server's answer.
       if (state.pending.length > 0 || state.stale || action.revision <= state.revision) return state;

@@ -2,7 +2,15 @@ import { idToAddress } from '@/contracts/address';
 import type { Edit, SaveOutcome } from '@/contracts/documents';
 import type { DocumentKind } from '@/documents/lists';
 import { ask, isPassing, type Answer } from '../api';
-import { mergedNotice, mergedOnto, openDocument, reduceDocument, type DocumentAction, type DocumentState, type Named } from './documentState'; // prettier-ignore
+import {
+  mergedNotice,
+  mergedOnto,
+  openDocument,
+  reduceDocument,
+  type DocumentAction,
+  type DocumentState,
+  type Named,
+} from './documentState';
 import { forget, keep, type Left } from './outbox';
 import { queryClient } from './queryClient';
 
@@ -127,13 +135,16 @@ export class Session<D extends Named> {
     try {
       const answer = await (revision === 0 ? this.sendMade(edits[0]!) : this.sendEdits(revision, edits));
       if (!answer.ok && isPassing(answer)) throw new Passing(answer.problems.join(' '));
-      this.take(answer, edits.map((edit) => edit.id));
+      this.take(
+        answer,
+        edits.map((edit) => edit.id),
+      );
     } catch (error) {
       const why = error instanceof Passing ? error.message : `This window could not send it: ${String(error)}.`;
       this.dispatch({ type: 'waiting', why: `${why} ${this.isKept ? KEPT_HERE : NO_ROOM}` });
       throw error;
     }
-  } // prettier-ignore
+  }
 
   private sendEdits(baseRevision: number, edits: readonly Edit[]): Promise<Answer<SaveOutcome>> {
     return ask(`${documentAddress(this.kind, this.state.document.id)}/changes`, { method: 'POST', body: { baseRevision, edits } });
@@ -187,14 +198,19 @@ export function sessionOf<D extends Named>(kind: DocumentKind, document: D, revi
 export const findSession = (kind: DocumentKind, id: string): Session<Named> | null => sessions.get(nameOf(kind, id)) ?? null;
 
 /** Makes a document in this window, stored as soon as it can be; nobody else may have its id. */
-export function makeSession<D extends Named>(kind: DocumentKind, document: D, edits: readonly Edit[] = [{ id: crypto.randomUUID(), diff: { label: `new: ${document.name}`, changes: [] } }]): Session<D> {
+export function makeSession<D extends Named>(
+  kind: DocumentKind,
+  document: D,
+  edits: readonly Edit[] = [{ id: crypto.randomUUID(), diff: { label: `new: ${document.name}`, changes: [] } }],
+): Session<D> {
   const made = sessionOf(kind, document, 0);
   if (edits.length > 0) made.dispatch({ type: 'recovered', revision: 0, edits });
   for (const listener of onMade) listener();
   return made;
-} // prettier-ignore
+}
 /** Documents of a kind that the server does not have yet. */
-export const findMade = (kind: DocumentKind): Session<Named>[] => [...sessions.values()].filter((session) => session.kind === kind && session.getState().revision === 0); // prettier-ignore
+export const findMade = (kind: DocumentKind): Session<Named>[] =>
+  [...sessions.values()].filter((session) => session.kind === kind && session.getState().revision === 0);
 export const subscribeMade = (listener: () => void): (() => void) => {
   onMade.add(listener);
   return () => onMade.delete(listener);

@@ -23,10 +23,16 @@ export interface OpenDocument<D extends Named> {
  * A document that is edited: shown at once, stored one edit after the other, undone and done again, told when others changed
  * it, kept in the browser until the server has it. `quiet`: changes of others that touch nothing of mine are merged and told.
  */
-export function useDocument<D extends Named>(kind: DocumentKind, opened: { readonly document: D; readonly revision: number }, { quiet = true } = {}): OpenDocument<D> {
+export function useDocument<D extends Named>(
+  kind: DocumentKind,
+  opened: { readonly document: D; readonly revision: number },
+  { quiet = true } = {},
+): OpenDocument<D> {
   const { document, revision } = opened;
   // On the server, and for the first picture, the document is as it was read.
-  const [session] = useState(() => (typeof window === 'undefined' ? new Session(kind, document, revision) : sessionOf(kind, document, revision)));
+  const [session] = useState(() =>
+    typeof window === 'undefined' ? new Session(kind, document, revision) : sessionOf(kind, document, revision),
+  );
   const [first] = useState(() => openDocument(kind, document, revision));
   const state = useSyncExternalStore(session.subscribe, session.getState, () => first);
   useEffect(() => {
@@ -62,4 +68,4 @@ export function useDocument<D extends Named>(kind: DocumentKind, opened: { reado
     ...methods,
     session,
   };
-} // prettier-ignore
+}

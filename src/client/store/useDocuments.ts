@@ -30,7 +30,8 @@ export interface OpenDocuments<D extends Named> {
 /** All documents of a kind on one screen, each with a session of its own; made, deleted and brought back there. */
 export function useDocuments<D extends Named>(kind: DocumentKind, opened: readonly Opened<D>[]): OpenDocuments<D> {
   const open = useCallback(
-    ({ document, revision }: Opened<D>) => (typeof window === 'undefined' ? new Session(kind, document, revision) : sessionOf(kind, document, revision)),
+    ({ document, revision }: Opened<D>) =>
+      typeof window === 'undefined' ? new Session(kind, document, revision) : sessionOf(kind, document, revision),
     [kind],
   );
   const [sessions, setSessions] = useState(() => opened.map(open));
@@ -55,7 +56,8 @@ export function useDocuments<D extends Named>(kind: DocumentKind, opened: readon
     }
   }, [opened, sessions]);
   useEffect(() => {
-    const take = () => setSessions((list) => [...list, ...(findMade(kind) as unknown as Session<D>[]).filter((made) => !list.includes(made))]); // prettier-ignore
+    const take = () =>
+      setSessions((list) => [...list, ...(findMade(kind) as unknown as Session<D>[]).filter((made) => !list.includes(made))]);
     take();
     return subscribeMade(take);
   }, [kind]);
@@ -97,4 +99,4 @@ export function useDocuments<D extends Named>(kind: DocumentKind, opened: readon
       },
     };
   }, [kind, sessions, states, open]);
-} // prettier-ignore
+}

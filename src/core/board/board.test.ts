@@ -99,7 +99,12 @@ describe('the climb', () => {
   });
   it('has no overlapping words on the demo tree', () => {
     const boxes = labelBoxes(layoutBoard(demoTree(), { grid: GRID }));
-    const clashes = boxes.flatMap((a, i) => boxes.slice(i + 1).filter((b) => overlap(a, b)).map((b) => `${a.text} / ${b.text}`)); // prettier-ignore
+    const clashes = boxes.flatMap((a, i) =>
+      boxes
+        .slice(i + 1)
+        .filter((b) => overlap(a, b))
+        .map((b) => `${a.text} / ${b.text}`),
+    );
     expect(clashes).toEqual([]);
   });
   it('moves nothing when a filter hides transitions: only what is drawn changes', () => {
@@ -196,7 +201,11 @@ describe('rungs and views', () => {
     const [rung] = rungsOf(
       tree([position('g', { reads: reaction('a', 'b') }), position('p')], [mine('m', 'g', 'p', { when: { he: ['a'] } })]),
     );
-    expect(rung!.sections.map((section) => [section.value, section.broken])).toEqual([['a', false], ['b', true], [null, false]]); // prettier-ignore
+    expect(rung!.sections.map((section) => [section.value, section.broken])).toEqual([
+      ['a', false],
+      ['b', true],
+      [null, false],
+    ]);
   });
   it('one guard reaches to its hubs and endings; the guard of a position is the nearest start', () => {
     const doc = demoTree();

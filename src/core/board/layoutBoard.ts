@@ -99,7 +99,11 @@ function* orderRows(draft: Draft, previous: BoardOptions['previous'], unfold: bo
     return draft.rows.map((row) => row.members.toSorted((a, b) => wantedColumn(a, column, edges) - wantedColumn(b, column, edges)));
   }
   const frozen = new Set(rows.flatMap((row, i) => (row.members.every((member) => rungs[member]!.isGuard) ? [i] : [])));
-  const layering = layeringOf(rungs.length, rows.map((row) => row.members), edges); // prettier-ignore
+  const layering = layeringOf(
+    rungs.length,
+    rows.map((row) => row.members),
+    edges,
+  );
   const ordered = yield* orderLayersInPieces(layering, { frozen, beginnings: rungs.length > MANY_RUNGS ? 1 : 2 });
   const orderOf = new Map(rows.map((row, i) => [row, ordered[i]!.filter((node) => node < rungs.length)]));
   return draft.rows.map((row) => orderOf.get(row) ?? row.members);
@@ -181,7 +185,10 @@ function stackRows(
   let lastBar = 0;
   for (let band = 0; band < BANDS; band++) {
     edges.push(cursor);
-    const { visible, hidden } = foldBand(order.filter((_, i) => rows[i]!.band === band), unfold); // prettier-ignore
+    const { visible, hidden } = foldBand(
+      order.filter((_, i) => rows[i]!.band === band),
+      unfold,
+    );
     for (const i of hidden) {
       const host = visible
         .at(-1)!
@@ -221,7 +228,10 @@ function orderSections(rung: Rung, landingX: (id: TransitionId) => number | null
     const landings = section.answers.flatMap((id) => landingX(id) ?? []);
     return landings.length === 0 ? middle : landings.reduce((sum, x) => sum + x, 0) / landings.length;
   };
-  return rung.sections.map((section, i) => ({ section, i, wanted: wanted(section) })).sort((a, b) => a.wanted - b.wanted || a.i - b.i).map((item) => item.section); // prettier-ignore
+  return rung.sections
+    .map((section, i) => ({ section, i, wanted: wanted(section) }))
+    .sort((a, b) => a.wanted - b.wanted || a.i - b.i)
+    .map((item) => item.section);
 }
 
 /**
@@ -268,7 +278,16 @@ export function* layoutBoardInPieces(tree: TreeDocument, options: BoardOptions):
     };
     const sections = orderSections(rung, (id) => landing.get(id) ?? null, middle(i));
     const stubs = [...new Set((farOf.get(i) ?? []).map(([, to]) => rungs[to]!.name))];
-    placed.set(i, placeRung(rung, place, sections, stubs, (heights.folded.get(i) ?? []).map((hidden) => rungs[hidden]!.id))); // prettier-ignore
+    placed.set(
+      i,
+      placeRung(
+        rung,
+        place,
+        sections,
+        stubs,
+        (heights.folded.get(i) ?? []).map((hidden) => rungs[hidden]!.id),
+      ),
+    );
   }
   const climbs = draft.drawn.flatMap(([from, to, id], lane): Climb[] => {
     const [a, b] = [placed.get(from), placed.get(to)];

@@ -147,15 +147,42 @@ function placeAnswers(
     const bend = plankY - 26;
     const stays = to.id === answer.from;
     const path: Point[] = stays
-      ? [[foot, plankY], [foot, bend], [foot + 22, bend], [foot + 22, plankY]]
+      ? [
+          [foot, plankY],
+          [foot, bend],
+          [foot + 22, bend],
+          [foot + 22, plankY],
+        ]
       : atBack
-      ? [[foot, plankY], [x + 4, bend], [x + 4, Math.min(bend, y + 46)], [landingX, y + 3]]
-      : [[foot, plankY], [x + 4, bend], [x + 4, y]]; // prettier-ignore
-    return [{
-      transition: answer.id, position: to.id, path, atBack, stays, x: landingX, y, width: atBack ? BACK_WIDTH - 26 : width,
-      words: wrapText(answer.name, 13.5, slotWidth - 12, 3), wordsX: x + 9, wordsY: lowest + 17,
-      name: wrapText(to.name, 13.5, atBack ? BACK_WIDTH - 42 : width - 4, 3), lines: to.lines, next: nextNames(index, to).map((text) => fitText(text, 12, atBack ? BACK_WIDTH - 26 : slotWidth - 10)),
-    }]; // prettier-ignore
+        ? [
+            [foot, plankY],
+            [x + 4, bend],
+            [x + 4, Math.min(bend, y + 46)],
+            [landingX, y + 3],
+          ]
+        : [
+            [foot, plankY],
+            [x + 4, bend],
+            [x + 4, y],
+          ];
+    return [
+      {
+        transition: answer.id,
+        position: to.id,
+        path,
+        atBack,
+        stays,
+        x: landingX,
+        y,
+        width: atBack ? BACK_WIDTH - 26 : width,
+        words: wrapText(answer.name, 13.5, slotWidth - 12, 3),
+        wordsX: x + 9,
+        wordsY: lowest + 17,
+        name: wrapText(to.name, 13.5, atBack ? BACK_WIDTH - 42 : width - 4, 3),
+        lines: to.lines,
+        next: nextNames(index, to).map((text) => fitText(text, 12, atBack ? BACK_WIDTH - 26 : slotWidth - 10)),
+      },
+    ];
   });
 }
 
@@ -187,9 +214,14 @@ function placeEntries(index: TreeIndex, hub: PositionId, frame: Frame, left: num
   const shown = into.slice(0, MAX_ENTRIES);
   const slot = (right - left) / Math.max(4, shown.length);
   const entries = shown.map((t, i) => ({
-    transition: t.id, position: t.from, x: left + 12 + i * slot, width: slot - 16, y: frame.height - 84,
-    words: wrapText(t.name, 13.5, slot - 22, 2), name: wrapText(positionOf(index, t.from).name, 13.5, slot - 16, 2),
-  })); // prettier-ignore
+    transition: t.id,
+    position: t.from,
+    x: left + 12 + i * slot,
+    width: slot - 16,
+    y: frame.height - 84,
+    words: wrapText(t.name, 13.5, slot - 22, 2),
+    name: wrapText(positionOf(index, t.from).name, 13.5, slot - 16, 2),
+  }));
   return { entries, more: into.length - shown.length };
 }
 

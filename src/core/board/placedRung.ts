@@ -72,7 +72,11 @@ const nameWidth = (rung: Rung, width: number): number => width - (rung.zone === 
 
 /** Lines of cue text that the longest section of a plank needs. */
 function cueRows(rung: Rung, width: number): number {
-  const widths = sectionWidths(rung.sections.map((section) => section.share), width, MIN_HUB_SECTION); // prettier-ignore
+  const widths = sectionWidths(
+    rung.sections.map((section) => section.share),
+    width,
+    MIN_HUB_SECTION,
+  );
   return Math.max(1, ...rung.sections.map((section, i) => cueLinesOf(section, widths[i]!).length));
 }
 
@@ -104,7 +108,11 @@ export interface RungPlace {
 }
 
 function placeSections(rung: Rung, place: RungPlace, ordered: readonly Section[]): PlacedSection[] {
-  const widths = sectionWidths(ordered.map((section) => section.share), place.width, rung.hub ? MIN_HUB_SECTION : MIN_SECTION); // prettier-ignore
+  const widths = sectionWidths(
+    ordered.map((section) => section.share),
+    place.width,
+    rung.hub ? MIN_HUB_SECTION : MIN_SECTION,
+  );
   let x = place.x;
   return ordered.map((section, i) => {
     const width = widths[i]!;

@@ -34,7 +34,10 @@ function levelsWithin(members: readonly number[], inside: ReadonlyMap<number, re
         const from = before[top[1]++]!;
         if (!level.has(from) && !open.has(from)) path.push([from, 0]);
       } else {
-        level.set(top[0], before.reduce((most, from) => Math.max(most, (level.get(from) ?? -1) + 1), 0)); // prettier-ignore
+        level.set(
+          top[0],
+          before.reduce((most, from) => Math.max(most, (level.get(from) ?? -1) + 1), 0),
+        );
         open.delete(top[0]);
         path.pop();
       }

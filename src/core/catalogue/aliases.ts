@@ -15,10 +15,13 @@ export function thirdPerson(phrase: string): string {
 }
 
 const linesOf = (text: string): (readonly [string, string[]])[] =>
-  text.trim().split('\n').map((line) => {
-    const [word, others] = line.split(' = ');
-    return [word!, others!.split(', ')] as const;
-  }); // prettier-ignore
+  text
+    .trim()
+    .split('\n')
+    .map((line) => {
+      const [word, others] = line.split(' = ');
+      return [word!, others!.split(', ')] as const;
+    });
 
 const swapOf = (before: string, word: string, others: readonly string[]): Swap => ({
   pattern: new RegExp(`${before}${word}(?![\\w-])`, 'i'),

@@ -33,13 +33,30 @@ describe('the catalogue', () => {
     expect(values.length).toBeGreaterThanOrEqual(150);
     expect(values.every((value) => value.cue && value.cue.length > 3)).toBe(true);
     const families = new Set(entries.map(({ position }) => position.family));
-    expect([...families].sort()).toEqual(['back', 'closed', 'entanglement', 'half', 'hub', 'lost', 'open', 'pin', 'standing', 'submission', 'transit', 'turtle']); // prettier-ignore
+    expect([...families].sort()).toEqual([
+      'back',
+      'closed',
+      'entanglement',
+      'half',
+      'hub',
+      'lost',
+      'open',
+      'pin',
+      'standing',
+      'submission',
+      'transit',
+      'turtle',
+    ]);
   });
   it('writes the steps of at least forty moves, and in none of them do the hands not add up, with the jacket or without', () => {
     const written = catalogue.transitions.flatMap(({ transition }) => (transition.steps ? [transition] : []));
     expect(written.length).toBeGreaterThanOrEqual(40);
     for (const move of written) {
-      const says = [['gi'], ['noGi']].flatMap((contexts) => gripProblemsOf({ contexts: contexts as Context[] }, { ...move, contexts: move.contexts ?? [] }).map((item) => `${move.id}: ${sayProblem(item).what}`)); // prettier-ignore
+      const says = [['gi'], ['noGi']].flatMap((contexts) =>
+        gripProblemsOf({ contexts: contexts as Context[] }, { ...move, contexts: move.contexts ?? [] }).map(
+          (item) => `${move.id}: ${sayProblem(item).what}`,
+        ),
+      );
       expect(says).toEqual([]);
       expect(move.steps!.length, move.id).toBeGreaterThanOrEqual(3);
       expect(findHandOvers(move.steps!).length, move.id).toBeGreaterThan(0);
@@ -48,7 +65,15 @@ describe('the catalogue', () => {
   it('has no empty field, no unknown word, and every reference met', () => {
     expect(checkTree(whole)).toMatchObject({ ok: true });
     for (const { position, signs, feeder } of entries) {
-      const texts = [position.name, position.tempoReason, position.windowCloses, position.legRelation, feeder, ...(position.aliases ?? []), ...(position.hazards ?? [])]; // prettier-ignore
+      const texts = [
+        position.name,
+        position.tempoReason,
+        position.windowCloses,
+        position.legRelation,
+        feeder,
+        ...(position.aliases ?? []),
+        ...(position.hazards ?? []),
+      ];
       expect(
         texts.every((text) => text !== undefined && text.trim().length > 1 && !containsMarkup(text)),
         position.id,
@@ -60,19 +85,33 @@ describe('the catalogue', () => {
     }
     for (const { transition, feeder } of catalogue.transitions) {
       if (transition.actor === 'opponent') expect(feeder.length, transition.id).toBeGreaterThan(3);
-      else for (const mistake of transition.mistakes!) expect(Object.values(mistake).every((text) => text.length > 3), transition.id).toBe(true); // prettier-ignore
+      else
+        for (const mistake of transition.mistakes!)
+          expect(
+            Object.values(mistake).every((text) => text.length > 3),
+            transition.id,
+          ).toBe(true);
     }
   });
   it('spells the sport’s terms as the glossary does, everywhere but in aliases', () => {
     const glossary = readFileSync('docs/GLOSSARY.md', 'utf8');
     const terms = /compares\): ([^]+?)\.\n/.exec(glossary)![1]!.replace(/\s+/g, ' ').split(' · ');
     expect(terms.length).toBeGreaterThan(15);
-    const texts = JSON.stringify([entries.map(({ position: { aliases: _, id: _id, reads, ...rest }, feeder }) => [{ ...rest, reads: reads.map((read) => read.values.map(({ id: _v, ...value }) => value)) }, feeder]), catalogue.transitions.map(({ transition: { id: _t, from: _f, to: _to, when: _w, ...rest } }) => rest)]); // prettier-ignore
+    const texts = JSON.stringify([
+      entries.map(({ position: { aliases: _, id: _id, reads, ...rest }, feeder }) => [
+        { ...rest, reads: reads.map((read) => read.values.map(({ id: _v, ...value }) => value)) },
+        feeder,
+      ]),
+      catalogue.transitions.map(({ transition: { id: _t, from: _f, to: _to, when: _w, ...rest } }) => rest),
+    ]);
     expect(terms.filter((term) => texts.includes(term)).length).toBeGreaterThan(12);
     for (const term of terms) {
       const loose = term.replace(/[-\s]/g, '[-\\s]?').replace(/^(under|over|back)(hook|step)$/, '$1[-\\s]?$2');
       const found = new Set((texts.match(new RegExp(`(?<!\\w)${loose}(?!\\w)`, 'gi')) ?? []).map((text) => text.toLowerCase()));
-      expect([...found].filter((text) => text !== term.toLowerCase()), term).toEqual([]); // prettier-ignore
+      expect(
+        [...found].filter((text) => text !== term.toLowerCase()),
+        term,
+      ).toEqual([]);
     }
   });
   it('has no name or alias twice, and ids of its own', () => {
@@ -95,7 +134,8 @@ describe('the catalogue', () => {
     const dangerous = /lock|triangle|choke|strangle|heel|stack|inver|neck/i;
     for (const { position } of entries) expect(position.hazards![0]!.length, position.id).toBeGreaterThan(3);
     for (const { transition } of catalogue.transitions)
-      if (transition.kind === 'submission' || transition.kind === 'submit' || transition.tags?.includes('stack')) expect(transition.hazards, transition.id).toBeDefined(); // prettier-ignore
+      if (transition.kind === 'submission' || transition.kind === 'submit' || transition.tags?.includes('stack'))
+        expect(transition.hazards, transition.id).toBeDefined();
     expect(catalogue.transitions.some(({ transition }) => dangerous.test(transition.name))).toBe(true);
   });
 });
@@ -124,7 +164,12 @@ describe('searching it', () => {
           if (words.length === 0) return;
           const word = words[w % words.length]!;
           const at = 1 + (l % (word.length - 1));
-          const wrong = { change: `${word.slice(0, at)}q${word.slice(at + 1)}`, drop: word.slice(0, at) + word.slice(at + 1), double: word.slice(0, at) + word[at] + word.slice(at), swap: word.slice(0, at - 1) + word[at] + word[at - 1] + word.slice(at + 1) }[how]; // prettier-ignore
+          const wrong = {
+            change: `${word.slice(0, at)}q${word.slice(at + 1)}`,
+            drop: word.slice(0, at) + word.slice(at + 1),
+            double: word.slice(0, at) + word[at] + word.slice(at),
+            swap: word.slice(0, at - 1) + word[at] + word[at - 1] + word.slice(at + 1),
+          }[how];
           if (wrong.length < 4) return;
           expect(
             searchCatalogue(catalogue, wrong, 84).map((item) => item.position.id),
@@ -151,7 +196,12 @@ describe('taking from it', () => {
   it('brings reads and cautions along, marked until confirmed, and never a second time', () => {
     const first = withEntry(emptyTree('t', 'T'), entry('closed-low'), { start: true });
     expect(first.tree.starts).toEqual([{ position: 'closed-low' }]);
-    expect(first.tree.positions[0]).toMatchObject({ fromCatalogue: 'closed-low', source: 'catalogue', reads: [{ values: [{ id: 'breaks' }, {}, {}] }], hazards: [expect.any(String)] }); // prettier-ignore
+    expect(first.tree.positions[0]).toMatchObject({
+      fromCatalogue: 'closed-low',
+      source: 'catalogue',
+      reads: [{ values: [{ id: 'breaks' }, {}, {}] }],
+      hazards: [expect.any(String)],
+    });
     expect(withEntry(first.tree, entry('closed-low')).tree).toBe(first.tree);
     expect(findUnconfirmed(first.tree)).toEqual({ positions: ['closed-low'], transitions: [] });
     expect(checkTree(first.tree).ok).toBe(true);
@@ -182,7 +232,11 @@ describe('taking from it', () => {
     for (const item of offered) tree = withTakenTransition(tree, catalogue, item);
     expect(checkTree(tree).ok).toBe(true);
     expect(findTakeable(tree, catalogue)).toEqual([]);
-    expect(tree.transitions.find((move) => move.name.startsWith('stand up with'))).toMatchObject({ when: { he: ['angles'] }, mistakes: [{ error: 'stands square' }], hazards: ['Never slam.'] }); // prettier-ignore
+    expect(tree.transitions.find((move) => move.name.startsWith('stand up with'))).toMatchObject({
+      when: { he: ['angles'] },
+      mistakes: [{ error: 'stands square' }],
+      hazards: ['Never slam.'],
+    });
   });
   it('leaves out what the place of the coach does not show', () => {
     const bare = { ...entry('closed-low').position, reads: [] };
@@ -214,8 +268,14 @@ describe('the read finder', () => {
       signs,
       position: { ...entry('lasso').position, id, stance: 'standing', distance: 'far' },
     });
-    const found = findPlaces([place('a', ['ankles-crossed']), place('b', ['ankles-open']), place('c', ['ankles-open', 'collar'])], { signs: ['ankles-open'], stance: 'standing' }); // prettier-ignore
-    expect(found.map((match) => [match.place.position.id, match.matches, match.contradictions, match.rank])).toEqual([['b', 2, 0, 1], ['c', 2, 0, 2]]); // prettier-ignore
+    const found = findPlaces([place('a', ['ankles-crossed']), place('b', ['ankles-open']), place('c', ['ankles-open', 'collar'])], {
+      signs: ['ankles-open'],
+      stance: 'standing',
+    });
+    expect(found.map((match) => [match.place.position.id, match.matches, match.contradictions, match.rank])).toEqual([
+      ['b', 2, 0, 1],
+      ['c', 2, 0, 2],
+    ]);
     const fuller = findPlaces([place('bare', ['collar']), place('full', ['collar', 'sleeve', 'legs-open', 'foot-on-hip'])], {
       signs: ['collar', 'sleeve'],
     });

@@ -37,7 +37,6 @@ function fit(place: Place, seen: Seen): Omit<Match, 'rank'> {
     [seen.stance, stance],
     [seen.distance, distance],
   ] as const) {
-    // prettier-ignore
     if (ticked === undefined || known === undefined) continue;
     if (ticked === known) matches++;
     else contradictions++;

@@ -36,11 +36,16 @@ describe('a gym’s own words', () => {
     const later: Catalogue = {
       ...shipped,
       positions: shipped.positions.map((entry) =>
-        entry.position.id === 'spider' ? { ...entry, feeder: 'new script', position: { ...entry.position, aliases: ['sit-up hooks'], tempoReason: 'New reason.' } } : entry,
+        entry.position.id === 'spider'
+          ? { ...entry, feeder: 'new script', position: { ...entry.position, aliases: ['sit-up hooks'], tempoReason: 'New reason.' } }
+          : entry,
       ),
-    }; // prettier-ignore
+    };
     const now = at(withGymEntries(later, [change]).catalogue, 'spider');
-    expect(now).toMatchObject({ feeder: 'new script', position: { name: 'Two hooks', tempoReason: 'New reason.', aliases: ['sit-up hooks', 'froggy'] } }); // prettier-ignore
+    expect(now).toMatchObject({
+      feeder: 'new script',
+      position: { name: 'Two hooks', tempoReason: 'New reason.', aliases: ['sit-up hooks', 'froggy'] },
+    });
   });
   it('are kept and reported when a later catalogue has dropped what they speak of', () => {
     const later: Catalogue = { positions: shipped.positions.filter((entry) => entry.position.id !== 'spider'), transitions: [] };
@@ -52,8 +57,16 @@ describe('a gym’s own words', () => {
 
 describe('a gym’s own places', () => {
   const demo = demoTree();
-  const own = demo.positions.find((position) => !shipped.positions.some((entry) => findTaken(demo, entry) === position.id) && !position.ends)!; // prettier-ignore
-  const said = { ...own, stance: 'kneeling' as const, distance: 'close' as const, legRelation: 'both knees under my hip', signs: ['legs-aside'] }; // prettier-ignore
+  const own = demo.positions.find(
+    (position) => !shipped.positions.some((entry) => findTaken(demo, entry) === position.id) && !position.ends,
+  )!;
+  const said = {
+    ...own,
+    stance: 'kneeling' as const,
+    distance: 'close' as const,
+    legRelation: 'both knees under my hip',
+    signs: ['legs-aside'],
+  };
   const tree = withPosition(demo, said);
   it('say what they lack before they can be kept', () => {
     expect(lacksForEntry({ ...said, stance: undefined, signs: ['no such sign'] })).toEqual(['stance', 'signs']);
@@ -97,7 +110,10 @@ describe('other words for moves and signs', () => {
   it('find what they stand for, by name, alias and with a letter wrong', () => {
     for (const { transition } of shipped.transitions.filter((_, i) => i % 4 === 0)) {
       for (const name of [transition.name, ...aliasesOfWords(transition.name)])
-        expect(searchMoves(shipped, name, 60).some((found) => found.name === transition.name), name).toBe(true); // prettier-ignore
+        expect(
+          searchMoves(shipped, name, 60).some((found) => found.name === transition.name),
+          name,
+        ).toBe(true);
     }
     expect(searchMoves(shipped, 'slise the knee across')[0]).toMatchObject({ actor: 'owner', name: 'cut the knee across' });
     expect(searchMoves(shipped, 'hips: turned away')[0]).toMatchObject({ actor: 'opponent' });

@@ -67,10 +67,11 @@ function withTransitionChange(entry: CatalogueTransition, change: TransitionChan
 }
 
 const stands = (position: Position | undefined, when: When | undefined): boolean =>
-  position !== undefined && Object.entries(when ?? {}).every(([readId, values]) => {
+  position !== undefined &&
+  Object.entries(when ?? {}).every(([readId, values]) => {
     const read = position.reads.find((item) => item.id === readId);
     return values.every((id) => read?.values.some((value) => value.id === id));
-  }); // prettier-ignore
+  });
 
 /** The shipped catalogue as a gym sees it. Neither is changed. O(entries). */
 export function withGymEntries(shipped: Catalogue, entries: readonly GymEntry[]): GymsCatalogue {
@@ -78,7 +79,8 @@ export function withGymEntries(shipped: Catalogue, entries: readonly GymEntry[])
   const leftOver: GymEntry[] = [];
   const positions = new Map(shipped.positions.map((entry) => [entry.position.id, entry]));
   const transitions = new Map(shipped.transitions.map((entry) => [entry.transition.id, entry]));
-  const own = <K extends GymEntry['kind']>(kind: K) => entries.filter((entry): entry is Extract<GymEntry, { kind: K }> => entry.kind === kind); // prettier-ignore
+  const own = <K extends GymEntry['kind']>(kind: K) =>
+    entries.filter((entry): entry is Extract<GymEntry, { kind: K }> => entry.kind === kind);
   for (const { id, position, signs, feeder } of own('position')) {
     positions.set(id, { position, signs, feeder });
     origin.set(id, 'own');
@@ -149,7 +151,16 @@ export function entriesFromTree(tree: TreeDocument, catalogue: Catalogue, at: Po
     if (!stands(start, move.when)) return [];
     const moveId = freshId(`${id} ${move.name}`, ids);
     ids.add(moveId);
-    const { onFail: _onFail, provokes: _provokes, parameters: _parameters, stoppedBy: _stoppedBy, source: _s, fromCatalogue: _f, schools: _schools, ...rest } = move; // prettier-ignore
+    const {
+      onFail: _onFail,
+      provokes: _provokes,
+      parameters: _parameters,
+      stoppedBy: _stoppedBy,
+      source: _s,
+      fromCatalogue: _f,
+      schools: _schools,
+      ...rest
+    } = move;
     return [{ kind: 'transition', id: moveId, transition: { ...rest, id: moveId, from, to }, feeder: '' }];
   });
   return [{ kind: 'position', id, position, signs: (found.signs ?? []).filter(isSign), feeder: '' }, ...moves];

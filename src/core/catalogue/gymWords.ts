@@ -13,7 +13,14 @@ const ENTRY_KINDS = ['changedPosition', 'changedTransition', 'position', 'transi
 export type GymsWords = { readonly id: string; readonly name: string } & {
   readonly [K in GymEntry['kind']]: readonly Extract<GymEntry, { readonly kind: K }>[];
 };
-export const emptyWords = (): GymsWords => ({ id: WORDS_ID, name: 'Catalogue', changedPosition: [], changedTransition: [], position: [], transition: [] }); // prettier-ignore
+export const emptyWords = (): GymsWords => ({
+  id: WORDS_ID,
+  name: 'Catalogue',
+  changedPosition: [],
+  changedTransition: [],
+  position: [],
+  transition: [],
+});
 
 export const entriesOf = (words: GymsWords): GymEntry[] => ENTRY_KINDS.flatMap((kind): readonly GymEntry[] => words[kind]);
 
@@ -27,21 +34,31 @@ export function withEntryEdit(words: GymsWords, { put, remove }: GymEntryEdit): 
   const lists = ENTRY_KINDS.map((kind) => {
     const gone = new Set(remove.filter((item) => item.kind === kind).map((item) => item.id));
     const mine = new Map(put.filter((item) => item.kind === kind).map((item) => [item.id, item]));
-    const kept = rowsOf(words, kind).filter((entry) => !gone.has(entry.id)).map((entry) => mine.get(entry.id) ?? entry);
+    const kept = rowsOf(words, kind)
+      .filter((entry) => !gone.has(entry.id))
+      .map((entry) => mine.get(entry.id) ?? entry);
     const known = new Set(kept.map((entry) => entry.id));
     return [kind, [...kept, ...[...mine.values()].filter((entry) => !known.has(entry.id))]] as const;
   });
   return { ...words, ...Object.fromEntries(lists) };
-} // prettier-ignore
+}
 
 const keyOf = ({ kind, id }: Pick<GymEntry, 'kind' | 'id'>): string => `${kind} ${id}`;
 
 /** Names that two entries would share; what the shipped catalogue already has twice is not the gym's doing. */
 function sharedNames({ positions }: Catalogue): string[] {
-  const named = positions.flatMap(({ position }) => [...new Set([position.name, ...(position.aliases ?? [])].map((name) => name.toLowerCase()))].map((name) => ({ name, of: position.name }))); // prettier-ignore
+  const named = positions.flatMap(({ position }) =>
+    [...new Set([position.name, ...(position.aliases ?? [])].map((name) => name.toLowerCase()))].map((name) => ({
+      name,
+      of: position.name,
+    })),
+  );
   return [...groupBy(named, (item) => item.name)]
     .filter(([, items]) => items.length > 1)
-    .map(([name, items]) => `“${name}” would be the name of two entries, ${items.map((item) => item.of).join(' and ')}. Choose another, or change the one that is there.`); // prettier-ignore
+    .map(
+      ([name, items]) =>
+        `“${name}” would be the name of two entries, ${items.map((item) => item.of).join(' and ')}. Choose another, or change the one that is there.`,
+    );
 }
 
 /** Why the gym's catalogue cannot be so, a sentence each; empty = it can. What `before` had already is not held against it. */
@@ -50,8 +67,13 @@ export function catalogueProblems(words: GymsWords, before: GymsWords | null): r
   const known = new Set(before ? entriesOf(before) : []);
   const put = entries.filter((entry) => !known.has(entry));
   const { catalogue, leftOver } = withGymEntries(getCatalogue(), entries);
-  const shipped = new Set([...getCatalogue().positions.map((entry) => entry.position.id), ...getCatalogue().transitions.map((entry) => entry.transition.id)]); // prettier-ignore
-  const misnamed = put.filter((entry) => ('position' in entry && entry.position.id !== entry.id) || ('transition' in entry && entry.transition.id !== entry.id)); // prettier-ignore
+  const shipped = new Set([
+    ...getCatalogue().positions.map((entry) => entry.position.id),
+    ...getCatalogue().transitions.map((entry) => entry.transition.id),
+  ]);
+  const misnamed = put.filter(
+    (entry) => ('position' in entry && entry.position.id !== entry.id) || ('transition' in entry && entry.transition.id !== entry.id),
+  );
   const covering = put.filter((entry) => ('position' in entry || 'transition' in entry) && shipped.has(entry.id));
   const asked = new Set(put.map(keyOf));
   const adrift = leftOver.filter((entry) => asked.has(keyOf(entry)));
@@ -62,7 +84,9 @@ export function catalogueProblems(words: GymsWords, before: GymsWords | null): r
   });
   return [
     ...misnamed.map((entry) => `The entry “${entry.id}” holds a record of another id.`),
-    ...covering.map((entry) => `“${entry.id}” is an entry of the shipped catalogue: change its words, or keep yours under an id of its own.`), // prettier-ignore
+    ...covering.map(
+      (entry) => `“${entry.id}” is an entry of the shipped catalogue: change its words, or keep yours under an id of its own.`,
+    ),
     ...adrift.map((entry) => `The catalogue has no entry “${entry.id}” to change, or not the places that it links.`),
     ...(checked.ok ? [] : checked.error.slice(0, 10).map(describeTreeError)),
     ...sharedNames(catalogue),

@@ -59,7 +59,9 @@ function parsePosition(block: string): CataloguePosition {
   const [where, legRelation] = cells(field('at'));
   const [distance, stance] = required(where, place).split(' ');
   const ends = rest.find((line) => line.startsWith('  ends: '))?.slice(8);
-  const reads = rest.filter((line) => /^ {2}(he|cue:\S+|timing) /.test(line)).reduce<Read[]>((made, line) => withValue(made, line.trim(), place), []); // prettier-ignore
+  const reads = rest
+    .filter((line) => /^ {2}(he|cue:\S+|timing) /.test(line))
+    .reduce<Read[]>((made, line) => withValue(made, line.trim(), place), []);
   const position: CataloguePosition['position'] = {
     id: place,
     name: required(name, place),
@@ -77,14 +79,20 @@ function parsePosition(block: string): CataloguePosition {
     ...(ends ? { ends: oneOf(ENDINGS, ends, place) } : {}),
     ...(place.endsWith('-below') ? { ownerRole: 'below' as const } : {}),
   };
-  const signs = field('seen').split(' ').map((word): Sign => {
-    if (!isSign(word)) throw new InvariantError(`catalogue, ${place}: "${word}" is no sign`);
-    return word;
-  }); // prettier-ignore
+  const signs = field('seen')
+    .split(' ')
+    .map((word): Sign => {
+      if (!isSign(word)) throw new InvariantError(`catalogue, ${place}: "${word}" is no sign`);
+      return word;
+    });
   return { position, signs, feeder: field('feeder') };
 }
 
-export const parsePositions = (text: string): CataloguePosition[] => text.trim().split(/\n(?=\S)/).map(parsePosition); // prettier-ignore
+export const parsePositions = (text: string): CataloguePosition[] =>
+  text
+    .trim()
+    .split(/\n(?=\S)/)
+    .map(parsePosition);
 
 function parseTransition(line: string, positions: ReadonlyMap<string, Position>): CatalogueTransition {
   const [path, kind, name, when, note, care, tags] = cells(line);
@@ -127,16 +135,22 @@ function parseTransition(line: string, positions: ReadonlyMap<string, Position>)
 /** Steps of moves by their ids ("move: step / step"). */
 export function parseGrips(text: string): ReadonlyMap<string, readonly Step[]> {
   return new Map(
-    text.trim().split('\n').map((line) => {
-      const [, id, written] = /^(\S+): (.+)$/.exec(line) ?? [];
-      const steps = typedSteps(required(written, line).split(' / '));
-      if (!steps.ok) throw new InvariantError(`catalogue, grips of ${id}: ${steps.error.join(' ')}`);
-      return [required(id, line), steps.value] as const;
-    }),
-  ); // prettier-ignore
+    text
+      .trim()
+      .split('\n')
+      .map((line) => {
+        const [, id, written] = /^(\S+): (.+)$/.exec(line) ?? [];
+        const steps = typedSteps(required(written, line).split(' / '));
+        if (!steps.ok) throw new InvariantError(`catalogue, grips of ${id}: ${steps.error.join(' ')}`);
+        return [required(id, line), steps.value] as const;
+      }),
+  );
 }
 
 export const parseTransitions = (text: string, positions: readonly CataloguePosition[]): CatalogueTransition[] => {
   const byId = new Map(positions.map(({ position }) => [position.id, position]));
-  return text.trim().split('\n').map((line) => parseTransition(line, byId)); // prettier-ignore
+  return text
+    .trim()
+    .split('\n')
+    .map((line) => parseTransition(line, byId));
 };

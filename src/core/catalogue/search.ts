@@ -4,7 +4,13 @@ import type { Actor } from '../tree';
 import { aliasesOfWords } from './aliases';
 import type { Catalogue, CataloguePosition } from './types';
 
-const wordsOf = (text: string): string[] => text.toLowerCase().normalize('NFKD').replace(/[\u0300-\u036f]/g, '').split(/[^a-z0-9]+/).filter((word) => word !== ''); // prettier-ignore
+const wordsOf = (text: string): string[] =>
+  text
+    .toLowerCase()
+    .normalize('NFKD')
+    .replace(/[\u0300-\u036f]/g, '')
+    .split(/[^a-z0-9]+/)
+    .filter((word) => word !== '');
 
 /** Whether one letter added, left out, changed or swapped with its neighbour makes `a` into `b`. O(length). */
 export function isOneLetterOff(a: string, b: string): boolean {

@@ -41,15 +41,21 @@ const nameIn = (origin: CataloguePosition, readId: string, valueId: string): { i
 
 /** Catalogue transitions between two places that the tree has and does not link by that name yet. */
 export function findTakeable(tree: TreeDocument, catalogue: Catalogue): { transition: Transition; from: PositionId; to: PositionId }[] {
-  const taken = new Map(catalogue.positions.flatMap((entry) => {
-    const id = findTaken(tree, entry);
-    return id === null ? [] : [[entry.position.id, id] as const];
-  })); // prettier-ignore
+  const taken = new Map(
+    catalogue.positions.flatMap((entry) => {
+      const id = findTaken(tree, entry);
+      return id === null ? [] : [[entry.position.id, id] as const];
+    }),
+  );
   const index = indexOf(tree);
   return catalogue.transitions.flatMap(({ transition }) => {
     const [from, to] = [taken.get(transition.from), taken.get(transition.to)];
     if (from === undefined || to === undefined) return [];
-    const isThere = index.from.get(from)!.some((move) => move.fromCatalogue === transition.id || (move.to === to && move.name.toLowerCase() === transition.name.toLowerCase())); // prettier-ignore
+    const isThere = index.from
+      .get(from)!
+      .some(
+        (move) => move.fromCatalogue === transition.id || (move.to === to && move.name.toLowerCase() === transition.name.toLowerCase()),
+      );
     return isThere ? [] : [{ transition, from, to }];
   });
 }
@@ -71,8 +77,14 @@ export function withTakenTransition(
   const { when: _when, ...rest } = transition;
   const id = freshId(transition.id, new Set(tree.transitions.map((move) => move.id)));
   return withTransition(tree, {
-    ...rest, id, from, to, source: 'catalogue', fromCatalogue: transition.id, ...(when.size > 0 ? { when: Object.fromEntries(when) } : {}),
-  }); // prettier-ignore
+    ...rest,
+    id,
+    from,
+    to,
+    source: 'catalogue',
+    fromCatalogue: transition.id,
+    ...(when.size > 0 ? { when: Object.fromEntries(when) } : {}),
+  });
 }
 
 /** Everything copied from the catalogue and not confirmed yet. */

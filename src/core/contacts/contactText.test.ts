@@ -22,17 +22,36 @@ describe('what can be held', () => {
 
 describe('a contact as it is typed', () => {
   it('limb, near or far, spot, inside or outside', () => {
-    expect(taken('right hand far lapel')).toEqual({ athlete: 'owner', part: 'rightHand', target: { athlete: 'opponent', part: 'chest', spot: 'lapel', side: 'far' } }); // prettier-ignore
-    expect(taken('his left foot near hip')).toEqual({ athlete: 'opponent', part: 'leftFoot', target: { athlete: 'owner', part: 'hip', side: 'near' } }); // prettier-ignore
+    expect(taken('right hand far lapel')).toEqual({
+      athlete: 'owner',
+      part: 'rightHand',
+      target: { athlete: 'opponent', part: 'chest', spot: 'lapel', side: 'far' },
+    });
+    expect(taken('his left foot near hip')).toEqual({
+      athlete: 'opponent',
+      part: 'leftFoot',
+      target: { athlete: 'owner', part: 'hip', side: 'near' },
+    });
     expect(taken('Right hand  own thigh'.toLowerCase())).toMatchObject({ target: { athlete: 'owner', part: 'thigh' } });
     expect(taken('left knee mat beside the hip')).toMatchObject({ target: { athlete: 'mat', spot: 'beside the hip' } });
   });
   it('same side and other side are told from the limb: he faces me', () => {
-    expect(taken('left hand same-side knee outside').target).toEqual({ athlete: 'opponent', part: 'knee', side: 'right', surface: 'outside' }); // prettier-ignore
+    expect(taken('left hand same-side knee outside').target).toEqual({
+      athlete: 'opponent',
+      part: 'knee',
+      side: 'right',
+      surface: 'outside',
+    });
     expect(taken('left hand other-side knee').target.side).toBe('left');
   });
   it('where it is carried, its job, how, and its bundle', () => {
-    expect(taken('right hand sleeve cuff to my hip: pin (thumb in) [both sleeves]')).toMatchObject({ at: 'my hip', job: 'pin', quality: 'thumb in', bundle: 'both sleeves', target: { part: 'wrist', spot: 'sleeve cuff' } }); // prettier-ignore
+    expect(taken('right hand sleeve cuff to my hip: pin (thumb in) [both sleeves]')).toMatchObject({
+      at: 'my hip',
+      job: 'pin',
+      quality: 'thumb in',
+      bundle: 'both sleeves',
+      target: { part: 'wrist', spot: 'sleeve cuff' },
+    });
   });
   it('several in one line; what is not understood is a sentence that repeats it', () => {
     const both = parseContacts('right hand far lapel, left hand same-side knee outside,');
@@ -54,12 +73,21 @@ describe('a contact as it is typed', () => {
     const maybe = (values: readonly string[]) => fc.option(fc.constantFrom(...values), { nil: '' });
     const spots = [...middle, ...sided, ...garment.map((item) => item.spot)];
     fc.assert(
-      fc.property(fc.boolean(), fc.constantFrom(...limbs), maybe(['own']), maybe(['near', 'far', 'left', 'right']), fc.constantFrom(...spots), maybe(['inside', 'outside']), maybe([' to my chest', ': hook', ' (loose)', ' [pair]', ' or far collar', ' or neck or own thigh: grip']), (isHis, limb, own, side, spot, surface, tail) => {
-        const text = `${[isHis ? 'his' : '', limb, own, side, spot, surface].filter((word) => word !== '').join(' ')}${tail}`;
-        expect(sayContact(taken(text))).toBe(text);
-        expect(taken(sayContact(taken(text)))).toEqual(taken(text));
-      }),
+      fc.property(
+        fc.boolean(),
+        fc.constantFrom(...limbs),
+        maybe(['own']),
+        maybe(['near', 'far', 'left', 'right']),
+        fc.constantFrom(...spots),
+        maybe(['inside', 'outside']),
+        maybe([' to my chest', ': hook', ' (loose)', ' [pair]', ' or far collar', ' or neck or own thigh: grip']),
+        (isHis, limb, own, side, spot, surface, tail) => {
+          const text = `${[isHis ? 'his' : '', limb, own, side, spot, surface].filter((word) => word !== '').join(' ')}${tail}`;
+          expect(sayContact(taken(text))).toBe(text);
+          expect(taken(sayContact(taken(text)))).toEqual(taken(text));
+        },
+      ),
       { numRuns: 500, seed: 43 },
-    ); // prettier-ignore
+    );
   });
 });

@@ -40,7 +40,10 @@ export const sayLimb = ({ athlete, part }: Pick<Contact, 'athlete' | 'part'>): s
 /** What is held: "far lapel inside", "own thigh", "mat beside the hip". */
 export function sayTarget({ athlete, target: { athlete: whose, part, side, spot, surface } }: Pick<Contact, 'athlete' | 'target'>): string {
   if (whose === 'mat') return ['mat', spot].filter(Boolean).join(' ');
-  const name = spot !== undefined && getTargets().garment.some((item) => item.spot === spot && item.part === part) ? spot : [part, spot && `at the ${spot}`].filter(Boolean).join(' '); // prettier-ignore
+  const name =
+    spot !== undefined && getTargets().garment.some((item) => item.spot === spot && item.part === part)
+      ? spot
+      : [part, spot && `at the ${spot}`].filter(Boolean).join(' ');
   return [whose === athlete ? 'own' : '', side, name, surface].filter(Boolean).join(' ');
 }
 
@@ -104,7 +107,8 @@ export function parseLimb(typed: string): Result<Pick<Contact, 'athlete' | 'part
 /** One contact as typed; the sentence says what is missing. An unknown spot is taken as it is, for a finding to name. */
 export function parseContact(typed: string): Result<Contact, string> {
   const text = typed.trim().replace(/\s+/g, ' ');
-  const [, main = '', at, job, quality, bundle] = /^(.+?)(?: to (.+?))?(?:: ([a-z]+))?(?: \(([^()]+)\))?(?: \[([^[\]]+)\])?$/.exec(text) ?? []; // prettier-ignore
+  const [, main = '', at, job, quality, bundle] =
+    /^(.+?)(?: to (.+?))?(?:: ([a-z]+))?(?: \(([^()]+)\))?(?: \[([^[\]]+)\])?$/.exec(text) ?? [];
   const athlete: Actor = /^his /.test(main) ? 'opponent' : 'owner';
   const words = main.replace(/^(his|my) /, '');
   const limb = takePart(words);
@@ -114,12 +118,25 @@ export function parseContact(typed: string): Result<Contact, string> {
   if (!target || targets.includes(null)) return err(`“${text}”: say what it holds, as in “right hand far lapel”.`);
   const known = CONTACT_JOBS.find((item) => item === job);
   if (job !== undefined && !known) return err(`“${text}”: “${job}” is no job of a hold. There are ${CONTACT_JOBS.join(', ')}.`);
-  return ok({ athlete, part: limb.part, target, ...(others.length > 0 ? { orElse: others } : {}), ...(at ? { at } : {}), ...(known ? { job: known } : {}), ...(quality ? { quality } : {}), ...(bundle ? { bundle } : {}) }); // prettier-ignore
+  return ok({
+    athlete,
+    part: limb.part,
+    target,
+    ...(others.length > 0 ? { orElse: others } : {}),
+    ...(at ? { at } : {}),
+    ...(known ? { job: known } : {}),
+    ...(quality ? { quality } : {}),
+    ...(bundle ? { bundle } : {}),
+  });
 }
 
 /** Several contacts with commas between them; every one that is not understood is a sentence. */
 export function parseContacts(typed: string): Result<Contact[], readonly string[]> {
-  const parsed = typed.split(',').map((item) => item.trim()).filter((item) => item !== '').map(parseContact); // prettier-ignore
+  const parsed = typed
+    .split(',')
+    .map((item) => item.trim())
+    .filter((item) => item !== '')
+    .map(parseContact);
   const problems = parsed.flatMap((item) => (item.ok ? [] : [item.error]));
   return problems.length > 0 ? err(problems) : ok(parsed.flatMap((item) => (item.ok ? [item.value] : [])));
 }

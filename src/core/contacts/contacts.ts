@@ -1,7 +1,7 @@
 import type { Contact, ContactTarget } from '../tree';
 
 /** A target as one word: equal when all but `at`, job and quality agree (MODEL §3). */
-export const targetKey = ({ athlete, part, side, spot, surface }: ContactTarget): string => [athlete, part, side, spot, surface].join('|'); // prettier-ignore
+export const targetKey = ({ athlete, part, side, spot, surface }: ContactTarget): string => [athlete, part, side, spot, surface].join('|');
 
 /** The limb part that holds, with whose it is. A hand and the forearm of the same arm are two. */
 export const limbKey = ({ athlete, part }: Pick<Contact, 'athlete' | 'part'>): string => `${athlete}|${part}`;

@@ -30,15 +30,18 @@ function pairOf(kind: 'before' | 'together', one: string, other: string): Result
 /** A rule as typed; "always" is from the first step to the last of `steps`. The sentences say what is not understood. */
 export function parseRule(typed: string, steps: number): Result<ContactRule, readonly string[]> {
   const text = typed.trim().replace(/\s+/g, ' ');
-  const [, from, to, least, held] = /^(?:always|(?:from|at) step (\d+)(?: to (?:step )?(\d+))?) ?: ?(?:at least (\d+) of )?(.+)$/.exec(text) ?? []; // prettier-ignore
+  const [, from, to, least, held] =
+    /^(?:always|(?:from|at) step (\d+)(?: to (?:step )?(\d+))?) ?: ?(?:at least (\d+) of )?(.+)$/.exec(text) ?? [];
   if (held !== undefined) {
     const contacts = parseContacts(held);
     if (!contacts.ok) return contacts;
     const fromStep = from === undefined ? 1 : Number(from);
     const toStep = from === undefined ? Math.max(1, steps) : Number(to ?? (text.startsWith('at ') ? from : steps));
     const atLeast = least === undefined ? undefined : Number(least);
-    if (fromStep < 1 || toStep < fromStep || toStep > 200) return err([`“${text}”: the steps run from 1 to 200, the first before the last.`]); // prettier-ignore
-    if (atLeast !== undefined && (atLeast < 1 || atLeast > contacts.value.length)) return err([`“${text}”: at least ${atLeast} of ${contacts.value.length} cannot be.`]); // prettier-ignore
+    if (fromStep < 1 || toStep < fromStep || toStep > 200)
+      return err([`“${text}”: the steps run from 1 to 200, the first before the last.`]);
+    if (atLeast !== undefined && (atLeast < 1 || atLeast > contacts.value.length))
+      return err([`“${text}”: at least ${atLeast} of ${contacts.value.length} cannot be.`]);
     return ok({ kind: 'hold', fromStep, toStep, contacts: contacts.value, ...(atLeast === undefined ? {} : { atLeast }) });
   }
   const [, never] = /^never (.+)$/.exec(text) ?? [];
@@ -47,5 +50,7 @@ export function parseRule(typed: string, steps: number): Result<ContactRule, rea
     return first.ok ? ok({ kind: 'never', first: first.value }) : err([first.error]);
   }
   const [, one, kind, other] = /^(.+?) (before|together with) (.+)$/.exec(text) ?? [];
-  return one !== undefined && other !== undefined ? pairOf(kind === 'before' ? 'before' : 'together', one, other) : err([`“${text}”: ${HINT}`]); // prettier-ignore
+  return one !== undefined && other !== undefined
+    ? pairOf(kind === 'before' ? 'before' : 'together', one, other)
+    : err([`“${text}”: ${HINT}`]);
 }

@@ -47,7 +47,8 @@ export const bodyOf = (document: object): Body => document as Body;
 export const rowsOf = (document: object, list: string): readonly Row[] => (bodyOf(document)[list] as readonly Row[] | undefined) ?? [];
 
 /** The document's fields that are not lists of rows. */
-export const fieldsOf = (document: object, lists: readonly string[]): string[] => Object.keys(document).filter((field) => !lists.includes(field)); // prettier-ignore
+export const fieldsOf = (document: object, lists: readonly string[]): string[] =>
+  Object.keys(document).filter((field) => !lists.includes(field));
 
 /** A document while it is being changed: fields and lists are copied at their first change. */
 class Draft {
@@ -131,7 +132,9 @@ function rowChanges(list: string, before: readonly Row[], after: readonly Row[])
   if (before === after) return [];
   const kept = new Set(after.map((row) => row.id));
   const was = new Map(before.map((row) => [row.id, row]));
-  const removed = before.flatMap((row, at): RowChange[] => (kept.has(row.id) ? [] : [{ kind: 'row', list, id: row.id, at, from: row, to: null }])); // prettier-ignore
+  const removed = before.flatMap((row, at): RowChange[] =>
+    kept.has(row.id) ? [] : [{ kind: 'row', list, id: row.id, at, from: row, to: null }],
+  );
   const others = after.flatMap((row, at): RowChange[] => {
     const from = was.get(row.id) ?? null;
     return sameValue(from, row) ? [] : [{ kind: 'row', list, id: row.id, at, from, to: row }];

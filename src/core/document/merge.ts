@@ -55,12 +55,17 @@ function inMyOrder(base: readonly unknown[], mine: readonly unknown[], theirs: r
     const there = new Set(other.map(entryKey));
     return list.map(entryKey).filter((key) => there.has(key));
   };
-  return common(base, mine).join('\n') !== common(mine, base).join('\n') && common(base, theirs).join('\n') === common(theirs, base).join('\n'); // prettier-ignore
+  return (
+    common(base, mine).join('\n') !== common(mine, base).join('\n') && common(base, theirs).join('\n') === common(theirs, base).join('\n')
+  );
 }
 
 function ordered(list: readonly unknown[], by: readonly unknown[]): unknown[] {
   const rank = new Map(by.map((entry, i) => [entryKey(entry), i]));
-  return list.map((entry, i) => ({ entry, at: rank.get(entryKey(entry)) ?? by.length + i })).sort((a, b) => a.at - b.at).map(({ entry }) => entry); // prettier-ignore
+  return list
+    .map((entry, i) => ({ entry, at: rank.get(entryKey(entry)) ?? by.length + i }))
+    .sort((a, b) => a.at - b.at)
+    .map(({ entry }) => entry);
 }
 
 /** Field by field: what only one of the two changed is as that one has it. Undefined and null are "not there". */
@@ -84,7 +89,7 @@ function mergeRecords(base: Record<string, unknown>, mine: Record<string, unknow
 
 /** What a change makes of what is there now; CLASH where both changed the same. */
 function mergedWith(now: unknown, change: Exclude<Change, { kind: 'order' }>): Merged {
-  if (change.kind === 'row' && isRecord(change.to) && isRecord(now) && change.from === null) return sameValue(change.to, now) ? now : CLASH; // prettier-ignore
+  if (change.kind === 'row' && isRecord(change.to) && isRecord(now) && change.from === null) return sameValue(change.to, now) ? now : CLASH;
   return mergeValue(change.from, change.to, now);
 }
 
@@ -100,7 +105,11 @@ function reordered(rows: readonly Row[], ids: readonly string[]): string[] {
  * The edit as it is on a document that others have changed since, merged field by field, or the first place that both
  * changed. What is already as the edit wants it, is left.
  */
-export function rebaseDiff<D extends object>(document: D, diff: Diff, lists: readonly string[]): Result<{ document: D; diff: Diff }, DiffConflict> {
+export function rebaseDiff<D extends object>(
+  document: D,
+  diff: Diff,
+  lists: readonly string[],
+): Result<{ document: D; diff: Diff }, DiffConflict> {
   const draft = draftOf(document);
   for (const change of diff.changes) {
     if (change.kind === 'order') {
@@ -115,7 +124,7 @@ export function rebaseDiff<D extends object>(document: D, diff: Diff, lists: rea
   }
   const next = draft.done<D>();
   return ok({ document: next, diff: diffOf(document, next, diff.label, lists) });
-} // prettier-ignore
+}
 
 /** Edits put on another version one after the other; those that clash are left out and named. */
 export function rebaseAll<D extends object, E extends { readonly diff: Diff }>(

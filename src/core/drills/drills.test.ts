@@ -11,9 +11,21 @@ import { unitsOf, type DrillUnit } from './units';
 
 const SETTINGS: ClassSettings = { slotMinutes: 60, people: 12, bothSides: true, warmUpMinutes: 6, debriefMinutes: 4, changeOverMinutes: 0 };
 const unit = (key: string, minutes: number, prerequisites: string[] = []): DrillUnit => ({
-  key, kind: 'part', transitions: [], start: 'a', end: 'b', prerequisites, demonstrationMinutes: minutes, workMinutes: 0,
-  resistancePercent: [0, 0], feeder: [], checkpoints: [], mistakes: [], cautions: [], common: false,
-}); // prettier-ignore
+  key,
+  kind: 'part',
+  transitions: [],
+  start: 'a',
+  end: 'b',
+  prerequisites,
+  demonstrationMinutes: minutes,
+  workMinutes: 0,
+  resistancePercent: [0, 0],
+  feeder: [],
+  checkpoints: [],
+  mistakes: [],
+  cautions: [],
+  common: false,
+});
 
 /** The cheapest drop by trying every set of units. */
 function bruteDrop(units: readonly DrillUnit[], settings: ClassSettings): number | null {
@@ -72,10 +84,20 @@ describe('units', () => {
     ],
   );
   it('are parts, answers and a chain, each once, prerequisites first', () => {
-    const units = unitsOf(doc, [['in', 'settle'], ['in', 'take']]); // prettier-ignore
+    const units = unitsOf(doc, [
+      ['in', 'settle'],
+      ['in', 'take'],
+    ]);
     expect(units.map((item) => item.key)).toEqual([
-      'part/in', 'answer/in/frame', 'part/settle', 'answer/settle/rests', 'chain/in+settle', 'part/take', 'answer/take/turns', 'chain/in+take',
-    ]); // prettier-ignore
+      'part/in',
+      'answer/in/frame',
+      'part/settle',
+      'answer/settle/rests',
+      'chain/in+settle',
+      'part/take',
+      'answer/take/turns',
+      'chain/in+take',
+    ]);
     const seen = new Set<string>();
     for (const item of units) {
       expect(item.prerequisites.every((key) => seen.has(key))).toBe(true);
@@ -92,11 +114,14 @@ describe('units', () => {
       positions: [...doc.positions, position('first')],
       transitions: [...doc.transitions, mine('step', 'first', 'g')],
     };
-    const units = unitsOf(longer, [['step', 'in', 'settle'], ['step', 'in', 'take']]); // prettier-ignore
+    const units = unitsOf(longer, [
+      ['step', 'in', 'settle'],
+      ['step', 'in', 'take'],
+    ]);
     expect(units.filter((item) => item.common).map((item) => item.key)).toEqual(['chain/step+in']);
   });
   it('pass over branches that were edited away, and keep the coach’s minutes', () => {
-    expect(unitsOf(doc, [['in', 'take', 'settle'], ['nothing']])).toEqual([]); // prettier-ignore
+    expect(unitsOf(doc, [['in', 'take', 'settle'], ['nothing']])).toEqual([]);
     const plan = plannedUnits(doc, { branches: [['in', 'settle']], workMinutes: { 'part/in': 3 }, dropped: ['answer/settle/rests'] });
     expect(plan.all.find((item) => item.key === 'part/in')!.workMinutes).toBe(3);
     expect(plan.units.map((item) => item.key)).toEqual(['part/in', 'answer/in/frame', 'part/settle']);
@@ -117,7 +142,12 @@ describe('branches and the sheet', () => {
   });
   it('runs from the first minute to the last without a hole', () => {
     const doc = demoTree();
-    const units = unitsOf(doc, findBranches(doc).slice(0, 2).map((item) => item.branch)); // prettier-ignore
+    const units = unitsOf(
+      doc,
+      findBranches(doc)
+        .slice(0, 2)
+        .map((item) => item.branch),
+    );
     const sheet = classSheetOf(doc, units, { ...SETTINGS, slotMinutes: 120 });
     sheet.rows.forEach((row, i) => expect(row.from).toBeCloseTo(i === 0 ? 0 : sheet.rows[i - 1]!.from + sheet.rows[i - 1]!.minutes));
     expect(sheet.rows.at(-1)!.from + sheet.rows.at(-1)!.minutes).toBeCloseTo(120);

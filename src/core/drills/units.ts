@@ -122,7 +122,7 @@ export function unitsOf(tree: TreeDocument, branches: readonly Branch[]): DrillU
   };
   const line = (move: Transition): FeederLine => feederLine(index, move, shownValues(positionOf(index, move.from), move)[0] ?? null);
   const addChain = (moves: readonly Transition[], before: readonly string[], common: boolean): string =>
-    add(unitOf(index, 'chain', chainKey(moves), moves, moves.map(line), before, common)); // prettier-ignore
+    add(unitOf(index, 'chain', chainKey(moves), moves, moves.map(line), before, common));
   for (const path of paths) {
     const shared = Math.max(0, ...paths.filter((other) => other !== path).map((other) => commonStart(index, path, other)));
     const before: string[] = [];

@@ -34,7 +34,9 @@ describe('on graphs of numbers', () => {
       const found = breadthFirst(next, [0]);
       const reached = reachedFrom(next, [0]);
       next.forEach((_, to) => {
-        const lengths = allPaths(next, [0], (at) => at === to).filter((path) => path.at(-1) === to).map((path) => path.length - 1); // prettier-ignore
+        const lengths = allPaths(next, [0], (at) => at === to)
+          .filter((path) => path.at(-1) === to)
+          .map((path) => path.length - 1);
         const fewest = lengths.length > 0 ? Math.min(...lengths) : FAR;
         expect(found.steps[to]).toBe(fewest);
         expect(reached[to] === 1).toBe(fewest < FAR);
@@ -73,7 +75,8 @@ describe('on graphs of numbers', () => {
         walked.push([...path]);
       }
       expect(walked).toEqual(wanted);
-      const shortest = (through: number | null) => findShortestPaths({ next, previous }, { starts: [0], goals, through, limit: 1e6 }, { steps: 1e6 }).paths; // prettier-ignore
+      const shortest = (through: number | null) =>
+        findShortestPaths({ next, previous }, { starts: [0], goals, through, limit: 1e6 }, { steps: 1e6 }).paths;
       expect(shortest(null)).toEqual(wanted.toSorted((a, b) => a.length - b.length));
       const through = size - 1;
       expect(shortest(through)).toEqual(wanted.filter((way) => way.includes(through)).toSorted((a, b) => a.length - b.length));
@@ -83,7 +86,9 @@ describe('on graphs of numbers', () => {
       const wanted = next.flatMap((_, root) => {
         const above = next.map((targets, from) => (from < root ? [] : targets.filter((to) => to >= root)));
         const back = [...above.map((targets) => targets.map((to) => (to === root ? next.length : to))), []];
-        return allPaths(back, [root], (at) => at === next.length).filter((path) => path.at(-1) === next.length).map((path) => path.slice(0, -1).join()); // prettier-ignore
+        return allPaths(back, [root], (at) => at === next.length)
+          .filter((path) => path.at(-1) === next.length)
+          .map((path) => path.slice(0, -1).join());
       });
       const found = [...elementaryCycles(next, { steps: 1e7 })].map((cycle) => cycle.join());
       expect(found.toSorted()).toEqual(wanted.toSorted());

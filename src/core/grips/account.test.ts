@@ -46,7 +46,9 @@ describe('hand-overs', () => {
       ['released', 2, 'leftForearm'],
       ['taken', 2, 'head'],
     ]);
-    expect(handLoad(steps([on('leftHand', 'ankle')], [on('leftHand', 'hip')], [on('leftHand', 'knee')]))).toEqual([{ athlete: 'owner', part: 'leftHand', trades: 2 }]); // prettier-ignore
+    expect(handLoad(steps([on('leftHand', 'ankle')], [on('leftHand', 'hip')], [on('leftHand', 'knee')]))).toEqual([
+      { athlete: 'owner', part: 'leftHand', trades: 2 },
+    ]);
   });
   it('of the steps backwards are the same ones, turned round', () => {
     fc.assert(
@@ -55,10 +57,19 @@ describe('hand-overs', () => {
         const one = (part: string): Contact[] =>
           random() < 0.3 ? [] : [on(part, SPOTS[Math.floor(random() * 3)]!, random() < 0.3 ? { at: 'up' } : {})];
         const doc = Array.from({ length: 5 }, () => ({ contacts: PARTS.flatMap(one) }));
-        const say = (kind: string, part: string, from: Contact | null, to: Contact | null): string => [kind, part, from?.target.part, from?.at, to?.target.part, to?.at].join(); // prettier-ignore
+        const say = (kind: string, part: string, from: Contact | null, to: Contact | null): string =>
+          [kind, part, from?.target.part, from?.at, to?.target.part, to?.at].join();
         const OTHER = { trade: 'trade', relocation: 'relocation', taken: 'released', released: 'taken' } as const;
-        const forth = findHandOvers(doc).map((item) => { const from = 'from' in item ? item.from : null; const to = 'to' in item ? item.to : null; return say(item.kind, (from ?? to)!.part, from, to); }); // prettier-ignore
-        const back = findHandOvers(doc.toReversed()).map((item) => { const from = 'from' in item ? item.from : null; const to = 'to' in item ? item.to : null; return say(OTHER[item.kind], (from ?? to)!.part, to, from); }); // prettier-ignore
+        const forth = findHandOvers(doc).map((item) => {
+          const from = 'from' in item ? item.from : null;
+          const to = 'to' in item ? item.to : null;
+          return say(item.kind, (from ?? to)!.part, from, to);
+        });
+        const back = findHandOvers(doc.toReversed()).map((item) => {
+          const from = 'from' in item ? item.from : null;
+          const to = 'to' in item ? item.to : null;
+          return say(OTHER[item.kind], (from ?? to)!.part, to, from);
+        });
         expect(back.sort()).toEqual(forth.sort());
       }),
       { numRuns: 200, seed: 41 },
@@ -67,7 +78,11 @@ describe('hand-overs', () => {
 });
 
 describe('rules over the steps', () => {
-  const chain = steps([on('leftHand', 'ankle')], [on('leftHand', 'hip'), on('head', 'chest')], [on('leftHand', 'hip'), on('rightHand', 'lapel')]); // prettier-ignore
+  const chain = steps(
+    [on('leftHand', 'ankle')],
+    [on('leftHand', 'hip'), on('head', 'chest')],
+    [on('leftHand', 'hip'), on('rightHand', 'lapel')],
+  );
   const rule = (kind: 'before' | 'together' | 'never', first: Contact, then?: Contact) => ({ kind, first, ...(then ? { then } : {}) });
   const broken = (...rules: Parameters<typeof findBrokenRules>[1]): number[][] =>
     findBrokenRules(chain, rules).map((item) => [...item.steps]);
@@ -88,7 +103,9 @@ describe('rules over the steps', () => {
     expect(broken(rule('never', on('rightHand', 'lapel')))).toEqual([[3]]);
     const spot = steps([on('leftHand', 'wrist', { target: { athlete: 'opponent', part: 'wrist', spot: 'sleeve cuff', side: 'left' } })]);
     expect(findBrokenRules(spot, [rule('never', on('leftHand', 'wrist'))])).toHaveLength(1);
-    expect(findBrokenRules(spot, [rule('never', on('leftHand', 'wrist', { target: { athlete: 'opponent', part: 'wrist', side: 'right' } }))])).toEqual([]); // prettier-ignore
+    expect(
+      findBrokenRules(spot, [rule('never', on('leftHand', 'wrist', { target: { athlete: 'opponent', part: 'wrist', side: 'right' } }))]),
+    ).toEqual([]);
   });
 });
 

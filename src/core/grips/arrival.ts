@@ -26,15 +26,20 @@ export function holdsOnArrival(tree: TreeDocument, position: Position): OnArriva
   if (!facts) return { sure: [], unsure: [] };
   const index = indexOf(tree);
   const written = (index.to.get(position.id) ?? []).filter((move) => move.steps);
-  const unsure = (position.holds ?? []).map((contact) => holdFact(contact)).filter((hold) => !facts.has(hold)).flatMap((hold): LostHold[] => {
-    const without = written.filter((move) => missingOnArrival(position, move).some((item) => item.contacts.some((contact) => holdFact(contact) === hold)));
-    if (without.length > 0) return [{ hold, without: without.map((move) => move.id), way: [] }];
-    // A way that writes no steps says nothing of what is held.
-    const way = witnessOf(position.id, hold);
-    return way.some((id) => index.transitions.get(id)!.steps) ? [{ hold, without: [], way }] : [];
-  });
+  const unsure = (position.holds ?? [])
+    .map((contact) => holdFact(contact))
+    .filter((hold) => !facts.has(hold))
+    .flatMap((hold): LostHold[] => {
+      const without = written.filter((move) =>
+        missingOnArrival(position, move).some((item) => item.contacts.some((contact) => holdFact(contact) === hold)),
+      );
+      if (without.length > 0) return [{ hold, without: without.map((move) => move.id), way: [] }];
+      // A way that writes no steps says nothing of what is held.
+      const way = witnessOf(position.id, hold);
+      return way.some((id) => index.transitions.get(id)!.steps) ? [{ hold, without: [], way }] : [];
+    });
   return { sure: [...facts].filter((fact) => effects.isHold(fact)), unsure };
-} // prettier-ignore
+}
 
 /** What I hold at a place: what it declares, and what every way brings along. */
 export const mineAt = (tree: TreeDocument, at: PositionId): ReadonlySet<string> => {

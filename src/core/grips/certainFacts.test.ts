@@ -15,7 +15,11 @@ function randomGame(seed: number): TreeDocument {
   const moves = Array.from({ length: 8 }, (_, i) =>
     mine(`t${i}`, pick(), pick(), { needs: some(0.3), makes: some(0.35), undoes: some(0.2) }),
   );
-  return tree(ids.map((id) => position(id)), moves, { starts: [{ position: 'p0', facts: some(0.5) }, { position: pick() }].slice(0, 1 + Math.floor(random() * 2)) }); // prettier-ignore
+  return tree(
+    ids.map((id) => position(id)),
+    moves,
+    { starts: [{ position: 'p0', facts: some(0.5) }, { position: pick() }].slice(0, 1 + Math.floor(random() * 2)) },
+  );
 }
 
 /** By definition: every set of facts with which a position can be reached, by exploring all of them. */
@@ -43,19 +47,21 @@ function bruteFacts(doc: TreeDocument): Map<PositionId, Set<string>[]> {
 function factsAfter(doc: TreeDocument, walk: readonly TransitionId[], at: PositionId): Set<Fact>[] {
   const index = indexOf(doc);
   const first = walk[0] === undefined ? at : index.transitions.get(walk[0])!.from;
-  return doc.starts.filter((start) => start.position === first).map((start) => {
-    let facts = new Set(start.facts ?? []);
-    let here = first;
-    for (const id of walk) {
-      const move = index.transitions.get(id)!;
-      expect(move.from).toBe(here);
-      facts = new Set([...facts].filter((fact) => !move.undoes?.includes(fact)));
-      for (const fact of move.makes ?? []) facts.add(fact);
-      here = move.to;
-    }
-    expect(here).toBe(at);
-    return facts;
-  }); // prettier-ignore
+  return doc.starts
+    .filter((start) => start.position === first)
+    .map((start) => {
+      let facts = new Set(start.facts ?? []);
+      let here = first;
+      for (const id of walk) {
+        const move = index.transitions.get(id)!;
+        expect(move.from).toBe(here);
+        facts = new Set([...facts].filter((fact) => !move.undoes?.includes(fact)));
+        for (const fact of move.makes ?? []) facts.add(fact);
+        here = move.to;
+      }
+      expect(here).toBe(at);
+      return facts;
+    });
 }
 
 describe('certain facts', () => {
@@ -66,7 +72,8 @@ describe('certain facts', () => {
         const { certain } = findCertainFacts(doc);
         const brute = bruteFacts(doc);
         expect(new Set(certain.keys())).toEqual(new Set(brute.keys()));
-        for (const [id, sets] of brute) expect([...certain.get(id)!].sort()).toEqual(FACTS.filter((fact) => sets.every((set) => set.has(fact))).sort()); // prettier-ignore
+        for (const [id, sets] of brute)
+          expect([...certain.get(id)!].sort()).toEqual(FACTS.filter((fact) => sets.every((set) => set.has(fact))).sort());
       }),
       { numRuns: 400, seed: 31 },
     );

@@ -15,7 +15,10 @@ export const withoutStep = (steps: readonly Step[], step: number): Step[] => ste
  * "left hand also …" holds a second thing, for the account to find. Several with commas; all of it or nothing.
  */
 export function withTyped(steps: readonly Step[], step: number, typed: string): Result<Step[], readonly string[]> {
-  const items = typed.split(',').map((item) => item.trim()).filter((item) => item !== ''); // prettier-ignore
+  const items = typed
+    .split(',')
+    .map((item) => item.trim())
+    .filter((item) => item !== '');
   let contacts = steps[step - 1]!.contacts;
   const problems: string[] = [];
   for (const item of items) {

@@ -48,7 +48,10 @@ export const factEffectsOf = perObject((tree: TreeDocument): FactEffects => {
     tree.transitions.map((move) => {
       const last = lastStep(move);
       const makes = [...(move.makes ?? []).map(factOf), ...seen(last ?? undefined)];
-      return [move.id, { needs: (move.needs ?? []).map(factOf), makes, undoes: new Set((move.undoes ?? []).map(factOf)), isWritten: last !== null }]; // prettier-ignore
+      return [
+        move.id,
+        { needs: (move.needs ?? []).map(factOf), makes, undoes: new Set((move.undoes ?? []).map(factOf)), isWritten: last !== null },
+      ];
     }),
   );
   return {

@@ -21,12 +21,20 @@ function randomGame(seed: number): TreeDocument {
       ? mine(`t${i}`, pick(), pick(), { needs: some(0.3), steps: [{ contacts: contacts(0.5) }, { contacts: contacts(0.6) }] })
       : mine(`t${i}`, pick(), pick(), { needs: some(0.3), makes: some(0.3), undoes: some(0.2) }),
   );
-  return tree(Array.from({ length: 5 }, (_, i) => position(`p${i}`, { holds: contacts(0.4) })), moves, { starts: [{ position: 'p0' }, { position: pick(), facts: some(0.2) }] }); // prettier-ignore
+  return tree(
+    Array.from({ length: 5 }, (_, i) => position(`p${i}`, { holds: contacts(0.4) })),
+    moves,
+    { starts: [{ position: 'p0' }, { position: pick(), facts: some(0.2) }] },
+  );
 }
 
-const text = (contact: Contact): string => HOLDS.find((hold) => held(hold)[0]!.part === contact.part && held(hold)[0]!.athlete === contact.athlete)!; // prettier-ignore
+const text = (contact: Contact): string =>
+  HOLDS.find((hold) => held(hold)[0]!.part === contact.part && held(hold)[0]!.athlete === contact.athlete)!;
 const givenAt = (doc: TreeDocument): (readonly [PositionId, Set<Fact>])[] =>
-  doc.starts.map((start) => [start.position, new Set([...(start.facts ?? []), ...(indexOf(doc).positions.get(start.position)!.holds ?? []).map(text)])]); // prettier-ignore
+  doc.starts.map((start) => [
+    start.position,
+    new Set([...(start.facts ?? []), ...(indexOf(doc).positions.get(start.position)!.holds ?? []).map(text)]),
+  ]);
 const afterMove = (facts: ReadonlySet<Fact>, move: Transition): Set<Fact> =>
   move.steps
     ? new Set(move.steps.at(-1)!.contacts.map(text))

@@ -7,7 +7,11 @@ import { mine, position, tree } from '../../../tests/support/smallTree';
 
 const FACTS = ['knee safe', 'foot stripped', 'hook dead', 'sleeve'];
 const game = (needs: readonly (readonly [string, Fact[], Fact[]])[], facts: Fact[] = []): TreeDocument =>
-  tree([position('a'), position('b')], needs.map(([id, need, make]) => mine(id, 'a', 'b', { needs: need, makes: make })), { starts: [{ position: 'a', facts }] }); // prettier-ignore
+  tree(
+    [position('a'), position('b')],
+    needs.map(([id, need, make]) => mine(id, 'a', 'b', { needs: need, makes: make })),
+    { starts: [{ position: 'a', facts }] },
+  );
 
 describe('loops of “first this”', () => {
   it('are named in their order, with what each waits for', () => {
@@ -19,14 +23,20 @@ describe('loops of “first this”', () => {
     expect(findNeedLoops(doc)).toEqual([{ transitions: ['strip', 'turn', 'kill'], facts: ['knee safe', 'hook dead', 'foot stripped'] }]);
   });
   it('are none where another way makes the fact, a start has it, or nothing makes it at all', () => {
-    const loop = [['strip', ['knee safe'], ['foot stripped']], ['turn', ['foot stripped'], ['knee safe']]] as [string, Fact[], Fact[]][]; // prettier-ignore
+    const loop = [
+      ['strip', ['knee safe'], ['foot stripped']],
+      ['turn', ['foot stripped'], ['knee safe']],
+    ] as [string, Fact[], Fact[]][];
     expect(findNeedLoops(game(loop))).toHaveLength(1);
     expect(findNeedLoops(game([...loop, ['hide the heel', [], ['knee safe']]]))).toEqual([]);
     expect(findNeedLoops(game(loop, ['foot stripped']))).toEqual([]);
     expect(findNeedLoops(game([['strip', ['sleeve'], ['foot stripped']]]))).toEqual([]);
   });
   it('a transition that needs what it makes itself waits for itself; what waits for a loop is not in it', () => {
-    const doc = game([['last', ['foot stripped'], []], ['strip', ['foot stripped'], ['foot stripped']]]); // prettier-ignore
+    const doc = game([
+      ['last', ['foot stripped'], []],
+      ['strip', ['foot stripped'], ['foot stripped']],
+    ]);
     expect(findNeedLoops(doc)).toEqual([{ transitions: ['strip'], facts: ['foot stripped'] }]);
   });
   it('on random games: each is a true circle, and there is one exactly when some made fact can never come about', () => {
@@ -45,9 +55,11 @@ describe('loops of “first this”', () => {
         // By definition: fire whatever can fire until nothing changes.
         const have = new Set<Fact>();
         for (let round = 0; round < 10; round++)
-          for (const move of doc.transitions) if (move.needs!.every((fact) => have.has(fact))) move.makes!.forEach((fact) => have.add(fact)); // prettier-ignore
+          for (const move of doc.transitions)
+            if (move.needs!.every((fact) => have.has(fact))) move.makes!.forEach((fact) => have.add(fact));
         const stuck = doc.transitions.filter((move) => move.makes!.some((fact) => !have.has(fact)));
-        const waitsForUnmade = (move: (typeof stuck)[number]): boolean => move.needs!.some((fact) => !have.has(fact) && !stuck.some((other) => other.makes!.includes(fact))); // prettier-ignore
+        const waitsForUnmade = (move: (typeof stuck)[number]): boolean =>
+          move.needs!.some((fact) => !have.has(fact) && !stuck.some((other) => other.makes!.includes(fact)));
         if (stuck.length === 0) expect(loops).toEqual([]);
         else if (!stuck.some(waitsForUnmade)) expect(loops.length).toBeGreaterThan(0);
       }),

@@ -13,7 +13,9 @@ const found = (move: Partial<Transition>, extra: Partial<TreeDocument> = {}): st
 
 describe('what does not add up', () => {
   it('a hand on two things, a step that nobody holds, a rule that is not kept: each with its step, limb and target', () => {
-    expect(found({ steps: steps('left hand far ankle, left hand far knee, left hand far knee or far ankle', '', 'left hand far hip') })).toEqual(['Step 1: left hand holds far ankle and far knee at once', 'Step 2: nobody holds anything']); // prettier-ignore
+    expect(
+      found({ steps: steps('left hand far ankle, left hand far knee, left hand far knee or far ankle', '', 'left hand far hip') }),
+    ).toEqual(['Step 1: left hand holds far ankle and far knee at once', 'Step 2: nobody holds anything']);
     const contactRules = [{ kind: 'hold' as const, fromStep: 1, toStep: 3, contacts: held('left hand far ankle') }];
     expect(found({ steps: steps('left hand far ankle', 'left hand far hip', 'left hand far hip'), contactRules })).toEqual([
       'Step 2, 3: “from step 1 to 3: left hand far ankle” is not kept',
@@ -21,13 +23,24 @@ describe('what does not add up', () => {
   });
   it('spots, limbs and sides that are not', () => {
     const limb = { athlete: 'owner' as const, part: 'leftTail', target: { athlete: 'opponent' as const, part: 'knee' } };
-    expect(found({ steps: [{ contacts: [...held('right hand far feather, left hand far left knee, left knee own left knee, right hand own right wrist'), limb] }] })).toEqual([
+    expect(
+      found({
+        steps: [
+          {
+            contacts: [
+              ...held('right hand far feather, left hand far left knee, left knee own left knee, right hand own right wrist'),
+              limb,
+            ],
+          },
+        ],
+      }),
+    ).toEqual([
       'Step 1: right hand holds far feather and own right wrist at once',
       'Step 1: left hand holds far left knee: far and left are two sides',
       'Step 1: right hand holds own right wrist, on the same arm',
       'Step 1: “left tail” on knee: nobody has such a limb',
       'Step 1: right hand holds “feather”, which is no known spot',
-    ]); // prettier-ignore
+    ]);
   });
   it('cloth where there is none, unless something stands in its place; two hundred steps', () => {
     const cloth = { steps: steps('right hand far lapel', 'right hand far lapel or back of the neck') };
@@ -49,7 +62,13 @@ describe('what does not add up', () => {
   });
   it('every key is one of its own, and stays when another move changes', () => {
     const rule = { kind: 'never' as const, first: held('head chest')[0]! };
-    const doc = tree([position('a'), position('b')], [mine('drag', 'a', 'b', { steps: steps('head chest'), contactRules: [rule, { ...rule, name: 'again' }] }), mine('two', 'a', 'b', { steps: steps('') })]); // prettier-ignore
+    const doc = tree(
+      [position('a'), position('b')],
+      [
+        mine('drag', 'a', 'b', { steps: steps('head chest'), contactRules: [rule, { ...rule, name: 'again' }] }),
+        mine('two', 'a', 'b', { steps: steps('') }),
+      ],
+    );
     const keys = findGripFindings(doc).map((item) => item.key);
     expect(new Set(keys).size).toBe(3);
     const without = { ...doc, transitions: doc.transitions.slice(0, 1) };

@@ -94,7 +94,13 @@ const problemsOfSteps = perObject((steps: readonly Step[]): readonly GripProblem
 ]);
 
 const brokenRules = ({ steps = [], contactRules = [] }: Pick<Transition, 'steps' | 'contactRules'>): GripProblem[] =>
-  findBrokenRules(steps, contactRules).map(({ rule, steps: at }) => ({ kind: 'ruleBroken', step: at[0]!, steps: at, rule, contacts: rule.kind === 'hold' ? rule.contacts : [rule.first, ...(rule.then ? [rule.then] : [])] })); // prettier-ignore
+  findBrokenRules(steps, contactRules).map(({ rule, steps: at }) => ({
+    kind: 'ruleBroken',
+    step: at[0]!,
+    steps: at,
+    rule,
+    contacts: rule.kind === 'hold' ? rule.contacts : [rule.first, ...(rule.then ? [rule.then] : [])],
+  }));
 
 const clothGone = (contacts: readonly Contact[], step: number): GripProblem[] =>
   contacts
@@ -126,11 +132,15 @@ export function missingOnArrival(landing: Position, move: Transition): GripProbl
   const last = steps[steps.length - 1];
   if (!last || !landing.holds) return [];
   const on = new Set(last.contacts.map(holdFact));
-  return landing.holds.filter((contact) => !on.has(holdFact(contact))).map((contact) => ({ kind: 'arrivesWithout', step: steps.length, contacts: [contact] })); // prettier-ignore
+  return landing.holds
+    .filter((contact) => !on.has(holdFact(contact)))
+    .map((contact) => ({ kind: 'arrivesWithout', step: steps.length, contacts: [contact] }));
 }
 
 const keyOf = (at: string, { kind, step, contacts, rule }: GripProblem): string =>
-  ['grips', at, kind, step, ...contacts.map(kind === 'doubleBooked' ? limbKey : contactKey).slice(0, 1), ...(rule ? [rule.kind] : [])].join('/'); // prettier-ignore
+  ['grips', at, kind, step, ...contacts.map(kind === 'doubleBooked' ? limbKey : contactKey).slice(0, 1), ...(rule ? [rule.kind] : [])].join(
+    '/',
+  );
 
 /** Everything in the tree that does not add up in the hands, moves in document order, then positions. */
 export function findGripFindings(tree: TreeDocument): GripFinding[] {

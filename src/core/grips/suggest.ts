@@ -12,9 +12,45 @@ const getTargetWords = once((): string[] => {
   return [...COMMON, ...all.filter((words) => !COMMON.includes(words))];
 });
 /** What is held most, first. */
-const COMMON = ['far wrist', 'near wrist', 'far lapel', 'far sleeve cuff', 'near knee', 'far knee', 'near ankle', 'far ankle', 'far hip', 'near hip', 'collar', 'far shoulder', 'near shoulder', 'head', 'chest', 'hips', 'mat']; // prettier-ignore
+const COMMON = [
+  'far wrist',
+  'near wrist',
+  'far lapel',
+  'far sleeve cuff',
+  'near knee',
+  'far knee',
+  'near ankle',
+  'far ankle',
+  'far hip',
+  'near hip',
+  'collar',
+  'far shoulder',
+  'near shoulder',
+  'head',
+  'chest',
+  'hips',
+  'mat',
+];
 /** The limbs that hold most, first. */
-const FIRST = ['left hand', 'right hand', 'left forearm', 'right forearm', 'left knee', 'right knee', 'left shin', 'right shin', 'left shoulder', 'right shoulder', 'head', 'chest', 'left foot', 'right foot', 'left elbow', 'right elbow', 'hips']; // prettier-ignore
+const FIRST = [
+  'left hand',
+  'right hand',
+  'left forearm',
+  'right forearm',
+  'left knee',
+  'right knee',
+  'left shin',
+  'right shin',
+  'left shoulder',
+  'right shoulder',
+  'head',
+  'chest',
+  'left foot',
+  'right foot',
+  'left elbow',
+  'right elbow',
+  'hips',
+];
 const getLimbWords = once(() => [...FIRST, ...getLimbNames().filter((name) => !FIRST.includes(name))]);
 
 /** All words of `typed` begin words of `name`, in their order; the better the earlier they begin. -1 = not. */
@@ -68,5 +104,8 @@ export function suggestLines(typed: string, now: readonly Contact[], limit = 8):
   const across = /^(left|right) /.test(limb) ? getTargets().sided.flatMap((name) => [`same-side ${name}`, `other-side ${name}`]) : [];
   const names = [...known, ...new Set([...getTargetWords(), ...others, ...across])];
   const lines = best(names, open, limit + 1).map((name) => `${whose}${limb} ${also}${chosen}${name}`);
-  return lines.filter((line) => line !== item.trimEnd() || !parseContact(line).ok).slice(0, limit).map((line) => `${lead}${line}`); // prettier-ignore
+  return lines
+    .filter((line) => line !== item.trimEnd() || !parseContact(line).ok)
+    .slice(0, limit)
+    .map((line) => `${lead}${line}`);
 }

@@ -13,13 +13,22 @@ const rule = (typed: string, steps = 4): ContactRule => {
 
 describe('a rule as it is typed', () => {
   it('comes back as it was said', () => {
-    const lines = ['from step 2 to 4: left hand far wrist, right hand far wrist', 'at step 3: at least 1 of left hand far hip, right hand far hip', 'left shin near thigh: pin before right hand far lapel', 'head chest together with left hand far hip', 'never left hand mat']; // prettier-ignore
+    const lines = [
+      'from step 2 to 4: left hand far wrist, right hand far wrist',
+      'at step 3: at least 1 of left hand far hip, right hand far hip',
+      'left shin near thigh: pin before right hand far lapel',
+      'head chest together with left hand far hip',
+      'never left hand mat',
+    ];
     for (const line of lines) expect(sayRule(rule(line))).toBe(line);
     expect(rule('always: left hand far hip')).toEqual({ kind: 'hold', fromStep: 1, toStep: 4, contacts: held('left hand far hip') });
     expect(rule('from step 2: left hand far hip')).toMatchObject({ fromStep: 2, toStep: 4 });
   });
   it('says what it does not understand', () => {
-    const said = (typed: string): string => { const parsed = parseRule(typed, 4); return parsed.ok ? 'taken' : parsed.error.join(' '); }; // prettier-ignore
+    const said = (typed: string): string => {
+      const parsed = parseRule(typed, 4);
+      return parsed.ok ? 'taken' : parsed.error.join(' ');
+    };
     expect(said('both wrists')).toContain('a rule reads “from step 2 to 4');
     expect(said('never wing')).toContain('“wing”: begin with what holds');
     expect(said('from step 4 to 2: head chest')).toContain('the first before the last');
@@ -31,7 +40,11 @@ describe('a rule as it is typed', () => {
 describe('completion', () => {
   it('offers limbs, then what they can hold, letting go of what is held first', () => {
     expect(suggestLines('ri ha', [])).toContain('right hand ');
-    expect(suggestLines('left hand far ankle, h', []).slice(0, 3)).toEqual(['left hand far ankle, his left hand ', 'left hand far ankle, his right hand ', 'left hand far ankle, head ']); // prettier-ignore
+    expect(suggestLines('left hand far ankle, h', []).slice(0, 3)).toEqual([
+      'left hand far ankle, his left hand ',
+      'left hand far ankle, his right hand ',
+      'left hand far ankle, head ',
+    ]);
     expect(suggestLines('right hand ', held('right hand far lapel'))[0]).toBe('right hand free');
     expect(suggestLines('right hand lap', [])).toEqual(expect.arrayContaining(['right hand far lapel', 'right hand near lapel']));
     expect(suggestLines('his left hand col', [])).toEqual(expect.arrayContaining(['his left hand collar']));

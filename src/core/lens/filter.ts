@@ -47,7 +47,8 @@ export function forbiddenTags(ruleSet: RuleSet, { age, level }: Pick<Filter, 'ag
 export const EVERYTHING = '*';
 
 /** Tags with which a move says whom it does not suit: "not short legs", "not against heavy". */
-const unsuited = ({ physique = [], of }: Profile): string[] => physique.map((like) => (of === 'athlete' ? `not ${like}` : `not against ${like}`)); // prettier-ignore
+const unsuited = ({ physique = [], of }: Profile): string[] =>
+  physique.map((like) => (of === 'athlete' ? `not ${like}` : `not against ${like}`));
 
 /** An athlete's profile speaks of the owner's moves only; `on` wins over `off`, an id over a tag, a tag over everything. */
 function isOff(profile: Profile, move: Transition): boolean {
@@ -89,7 +90,9 @@ export function filterTree(tree: TreeDocument, filter: Filter): Filtered {
     const reason = reasonFor(move);
     if (reason) hidden.set(move.id, reason);
   }
-  const habits = new Map(profiles.flatMap((profile) => (profile.habits ?? []).map((habit) => [`${habit.position}\n${habit.value}`, habit.share]))); // prettier-ignore
+  const habits = new Map(
+    profiles.flatMap((profile) => (profile.habits ?? []).map((habit) => [`${habit.position}\n${habit.value}`, habit.share])),
+  );
   const positions = tree.positions.map((position) => {
     const variant = school === undefined ? undefined : position.bySchool?.find((item) => item.school === school);
     const tempo = position.tempoByContext?.find((item) => item.context === context)?.tempo ?? position.tempo;

@@ -25,8 +25,14 @@ describe('the other side', () => {
       fc.property(words, words, fc.boolean(), (name, note, bound) => {
         const doc: TreeDocument = tree(
           [position('left', { name: `p ${name}` }), position('right', { notes: note, ends: 'settled' })],
-          [mine('left-right', 'left', 'right', { name: `m ${name}`, tags: bound ? ['one side only'] : [], steps: [{ note, contacts: held('left hand right ankle') }] })],
-        ); // prettier-ignore
+          [
+            mine('left-right', 'left', 'right', {
+              name: `m ${name}`,
+              tags: bound ? ['one side only'] : [],
+              steps: [{ note, contacts: held('left hand right ankle') }],
+            }),
+          ],
+        );
         const once = mirrorTree(doc);
         expect(mirrorTree(once.tree).tree).toEqual(doc);
         expect(once.tree.transitions[0]).toMatchObject({ id: 'left-right', from: 'left', to: 'right' });
@@ -56,11 +62,22 @@ describe('what hangs on the hands', () => {
   it('turns with them: a need that is a hold, what a start is given, what was set aside; a word of the coach’s own stays', () => {
     const doc = tree(
       [position('a', { holds: held('left hand far hip') }), position('b')],
-      [mine('drive', 'a', 'b', { needs: ['left hand far hip', 'left side won'], steps: [{ contacts: held('left hand far hip, left hand far knee') }] })],
+      [
+        mine('drive', 'a', 'b', {
+          needs: ['left hand far hip', 'left side won'],
+          steps: [{ contacts: held('left hand far hip, left hand far knee') }],
+        }),
+      ],
       { starts: [{ position: 'a', facts: ['right hand far lapel', 'left side won'] }] },
-    ); // prettier-ignore
+    );
     const [booked] = findGripFindings(doc);
-    const { tree: turned } = mirrorTree({ ...doc, dismissals: [{ finding: booked!.key, reason: 'slides' }, { finding: 'deadEnd/left', reason: 'later' }] }); // prettier-ignore
+    const { tree: turned } = mirrorTree({
+      ...doc,
+      dismissals: [
+        { finding: booked!.key, reason: 'slides' },
+        { finding: 'deadEnd/left', reason: 'later' },
+      ],
+    });
     expect(turned.transitions[0]!.needs).toEqual(['right hand far hip', 'left side won']);
     expect(turned.starts[0]!.facts).toEqual(['left hand far lapel', 'left side won']);
     expect(findCertainFacts(turned).missing).toEqual([]);
@@ -68,7 +85,10 @@ describe('what hangs on the hands', () => {
   });
   it('so the other side has the same findings, in the demo too', () => {
     const { tree: turned } = mirrorTree(demoTree());
-    const said = (doc: TreeDocument): string[] => [...findGripFindings(doc).map((item) => sayProblem(item.problem).what), ...findCertainFacts(doc).missing.map((item) => `${item.transition}: ${item.fact}`)]; // prettier-ignore
+    const said = (doc: TreeDocument): string[] => [
+      ...findGripFindings(doc).map((item) => sayProblem(item.problem).what),
+      ...findCertainFacts(doc).missing.map((item) => `${item.transition}: ${item.fact}`),
+    ];
     expect(said(turned).length).toBeGreaterThan(3);
     expect(said(turned)).toEqual(said(demoTree()).map(mirrorText));
   });
@@ -77,12 +97,20 @@ describe('what hangs on the hands', () => {
 describe('a branch for the other side', () => {
   const ways = tree(
     [position('left guard'), position('other'), position('left hub'), position('pin'), position('shared')],
-    [mine('left in', 'left guard', 'left hub'), mine('left on', 'left hub', 'pin'), mine('left round', 'left hub', 'shared'), mine('left along', 'other', 'shared')],
+    [
+      mine('left in', 'left guard', 'left hub'),
+      mine('left on', 'left hub', 'pin'),
+      mine('left round', 'left hub', 'shared'),
+      mine('left along', 'other', 'shared'),
+    ],
     { starts: [{ position: 'left guard' }, { position: 'other' }] },
-  ); // prettier-ignore
+  );
   it('is what hangs on a place alone; where others come too stays, and twice is the original', () => {
     const part = branchAt(ways, 'left hub');
-    expect([[...part.positions], [...part.transitions]]).toEqual([['left hub', 'pin'], ['left on', 'left round']]); // prettier-ignore
+    expect([[...part.positions], [...part.transitions]]).toEqual([
+      ['left hub', 'pin'],
+      ['left on', 'left round'],
+    ]);
     const { tree: once } = mirrorPart(ways, part);
     expect(once.positions.map((item) => item.name)).toEqual(['left guard', 'other', 'right hub', 'pin', 'shared']);
     expect(once.transitions.map((item) => item.name)).toEqual(['left in', 'right on', 'right round', 'left along']);
@@ -92,17 +120,24 @@ describe('a branch for the other side', () => {
 
 describe('without the uniform', () => {
   const cloth = held('right hand far lapel, left hand far sleeve cuff to my hip [both], head chest');
-  const steps = [{ contacts: [{ ...cloth[0]!, substitute: { athlete: 'opponent' as const, part: 'back of the neck' } }, ...cloth.slice(1)] }]; // prettier-ignore
+  const steps = [
+    { contacts: [{ ...cloth[0]!, substitute: { athlete: 'opponent' as const, part: 'back of the neck' } }, ...cloth.slice(1)] },
+  ];
   const doc = tree([position('a'), position('b')], [mine('drag', 'a', 'b', { steps })]);
   it('names what vanishes, with what was declared in its place and what usually serves', () => {
-    expect(findVanishing(doc).map((item) => [item.step, item.contact.part, item.substitute?.part ?? null, item.suggested?.part ?? null])).toEqual([
+    expect(
+      findVanishing(doc).map((item) => [item.step, item.contact.part, item.substitute?.part ?? null, item.suggested?.part ?? null]),
+    ).toEqual([
       [1, 'rightHand', 'back of the neck', 'back of the neck'],
       [1, 'leftHand', null, 'wrist'],
-    ]); // prettier-ignore
+    ]);
   });
   it('the steps are derived: declared substitutes stand, the rest is let go', () => {
     const [step] = withoutUniform(steps);
-    expect(step!.contacts.map((contact) => [contact.part, contact.target.part])).toEqual([['rightHand', 'back of the neck'], ['head', 'chest']]); // prettier-ignore
+    expect(step!.contacts.map((contact) => [contact.part, contact.target.part])).toEqual([
+      ['rightHand', 'back of the neck'],
+      ['head', 'chest'],
+    ]);
     expect(step!.contacts.some((contact) => isCloth(contact.target))).toBe(false);
     expect(withoutUniform(withoutUniform(steps))).toEqual(withoutUniform(steps));
   });

@@ -30,7 +30,9 @@ function otherSide(word: string): string {
 /** The words for the other side: "left hand" as "right hand", "leftHand" as "rightHand". An involution. */
 export function mirrorText(text: string): string {
   const kept = [...text.matchAll(NEITHER)].map((match) => [match.index, match.index + match[0].length] as const);
-  return text.replace(SIDE, (word, _side: string, at: number) => (kept.some(([from, to]) => at >= from && at < to) ? word : otherSide(word))); // prettier-ignore
+  return text.replace(SIDE, (word, _side: string, at: number) =>
+    kept.some(([from, to]) => at >= from && at < to) ? word : otherSide(word),
+  );
 }
 
 /** Fields that hold ids and marks, not words. */
@@ -61,7 +63,6 @@ const mirrorFacts = (facts: unknown): unknown => (Array.isArray(facts) ? facts.m
 
 const mirrorField = (key: string, value: unknown): unknown =>
   IDS.has(key) ? value : FACTS.has(key) ? mirrorFacts(value) : mirrorWords(value);
-// prettier-ignore
 
 /** Every word of a record for the other side; sides and parts of contacts are words too. */
 function mirrorWords<T>(value: T): T {
@@ -89,7 +90,9 @@ export interface MirrorPart {
 /** What was set aside stays so: the limbs and sides in the key of a finding turn with its move or place. */
 function mirrorDismissals(tree: TreeDocument, { positions, transitions }: MirrorPart): TreeDocument['dismissals'] {
   if (!tree.dismissals) return undefined;
-  const stems = tree.transitions.filter((move) => transitions.has(move.id) && !isOneSided(move)).flatMap(({ id }) => [`grips/${id}/`, `missingFact/${id}/`]); // prettier-ignore
+  const stems = tree.transitions
+    .filter((move) => transitions.has(move.id) && !isOneSided(move))
+    .flatMap(({ id }) => [`grips/${id}/`, `missingFact/${id}/`]);
   stems.push(...tree.positions.filter((position) => positions.has(position.id)).map(({ id }) => `grips/at/${id}/`));
   return tree.dismissals.map((item) => {
     const stem = stems.find((start) => item.finding.startsWith(start));

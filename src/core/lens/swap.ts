@@ -6,7 +6,13 @@ const otherTarget = (target: ContactTarget): ContactTarget =>
 
 function otherContact(contact: Contact): Contact {
   const { athlete, target, orElse, substitute } = contact;
-  return { ...contact, athlete: otherActor(athlete), target: otherTarget(target), ...(orElse ? { orElse: orElse.map(otherTarget) } : {}), ...(substitute ? { substitute: otherTarget(substitute) } : {}) }; // prettier-ignore
+  return {
+    ...contact,
+    athlete: otherActor(athlete),
+    target: otherTarget(target),
+    ...(orElse ? { orElse: orElse.map(otherTarget) } : {}),
+    ...(substitute ? { substitute: otherTarget(substitute) } : {}),
+  };
 }
 
 function otherRule(rule: ContactRule): ContactRule {

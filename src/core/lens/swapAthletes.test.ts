@@ -13,7 +13,11 @@ describe('the defender’s view of the hands', () => {
   );
   it('turns a needed hold with the hands, so nothing is missing that was there', () => {
     const swapped = swapAthletes(doc);
-    expect(swapped.transitions[0]).toMatchObject({ actor: 'opponent', needs: ['his left hand far hip', 'foot stripped'], makes: ['right hand collar'] }); // prettier-ignore
+    expect(swapped.transitions[0]).toMatchObject({
+      actor: 'opponent',
+      needs: ['his left hand far hip', 'foot stripped'],
+      makes: ['right hand collar'],
+    });
     expect([findCertainFacts(doc).missing, findCertainFacts(swapped).missing]).toEqual([[], []]);
   });
   it('twice is the original', () => {

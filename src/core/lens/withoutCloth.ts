@@ -43,7 +43,10 @@ const bareContacts = (contacts: readonly Contact[]): Contact[] =>
   contacts.flatMap((contact): Contact[] => {
     const { substitute: _substitute, orElse = [], bundle, target, ...rest } = contact;
     const others = orElse.filter((item) => !isCloth(item));
-    if (!isCloth(target)) return orElse.some(isCloth) ? [{ ...rest, target, ...(others.length > 0 ? { orElse: others } : {}), ...(bundle === undefined ? {} : { bundle }) }] : [contact]; // prettier-ignore
+    if (!isCloth(target))
+      return orElse.some(isCloth)
+        ? [{ ...rest, target, ...(others.length > 0 ? { orElse: others } : {}), ...(bundle === undefined ? {} : { bundle }) }]
+        : [contact];
     const instead = servesInstead(contact);
     return instead ? [{ ...rest, target: instead }] : [];
   });

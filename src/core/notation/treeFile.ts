@@ -14,7 +14,8 @@ function carried({ of, ...person }: Profile): Omit<Profile, 'of'> {
   const { id, name, off, on, physique, betterSide } = person;
   return { id, name, off, on, physique, betterSide };
 }
-const without = <T extends object>(record: T): T => Object.fromEntries(Object.entries(record).filter(([, value]) => value !== undefined)) as T; // prettier-ignore
+const without = <T extends object>(record: T): T =>
+  Object.fromEntries(Object.entries(record).filter(([, value]) => value !== undefined)) as T;
 
 /** The parts of the tree file, in their order; rule cards and people that the tree is looked at with go along. */
 export function treeFileOf(tree: TreeDocument) {

@@ -43,8 +43,10 @@ function bruteValue(doc: TreeDocument, start: string, seconds: number, undrawn: 
       const attempt = (option: Transition | null): number => {
         const reacted = combination.find((item) => item.kind === 'reaction');
         const answered =
-          !reacted || reacted.value === null || (option?.when?.[reacted.read] ?? []).includes(reacted.value) ||
-          (!option?.when?.[reacted.read] && options.some((t) => t.when?.[reacted.read]?.includes(reacted.value!))); // prettier-ignore
+          !reacted ||
+          reacted.value === null ||
+          (option?.when?.[reacted.read] ?? []).includes(reacted.value) ||
+          (!option?.when?.[reacted.read] && options.some((t) => t.when?.[reacted.read]?.includes(reacted.value!)));
         const stopped = combination.some((item) => item.value !== null && option?.stoppedBy?.includes(item.value));
         const p = !option
           ? 0

@@ -134,7 +134,10 @@ function* partOf<T>(work: InPieces<T>, from: number, to: number): InPieces<T> {
 export const findOdds = (tree: TreeDocument, options: { roundSeconds?: number } = {}): Odds => atOnce(findOddsInPieces(tree, options));
 
 /** The same in pieces of a few milliseconds, with progress. */
-export function* findOddsInPieces(tree: TreeDocument, { roundSeconds = DEFAULT_ROUND_SECONDS }: { roundSeconds?: number } = {}): InPieces<Odds> {
+export function* findOddsInPieces(
+  tree: TreeDocument,
+  { roundSeconds = DEFAULT_ROUND_SECONDS }: { roundSeconds?: number } = {},
+): InPieces<Odds> {
   const { real: model, allDrawn: bound } = oddsModelsOf(tree);
   yield 0;
   const solution = yield* partOf(solveRoundInPieces(model, roundSeconds), 0, 0.3);
@@ -158,4 +161,4 @@ export function* findOddsInPieces(tree: TreeDocument, { roundSeconds = DEFAULT_R
     if (at % 50 === 0) yield 0.9 + (0.1 * at) / tree.positions.length;
   }
   return { clock: 'round', roundSeconds, status: bounded ? 'bounded' : 'exact', starts, positions };
-} // prettier-ignore
+}

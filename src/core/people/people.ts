@@ -90,7 +90,9 @@ export function treeInGym(tree: TreeDocument, book: GymBook, who: 'all' | 'named
 /** What a person's game speaks of that its tree no longer has, in document order of the game. */
 export function danglingIn(tree: TreeDocument, game: Game): { readonly moves: readonly string[]; readonly habits: readonly Habit[] } {
   const moves = new Set(tree.transitions.flatMap((move) => [move.id, ...(move.tags ?? [])]));
-  const shows = new Map(tree.positions.map((position) => [position.id, new Set(position.reads.flatMap((read) => read.values.map((value) => value.id)))])); // prettier-ignore
+  const shows = new Map(
+    tree.positions.map((position) => [position.id, new Set(position.reads.flatMap((read) => read.values.map((value) => value.id)))]),
+  );
   const gone = [...(game.off ?? []), ...(game.on ?? [])].filter((item) => item !== '*' && !moves.has(item));
   return { moves: gone, habits: (game.habits ?? []).filter(({ position, value }) => !shows.get(position)?.has(value)) };
 }

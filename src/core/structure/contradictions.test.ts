@@ -4,12 +4,19 @@ import { findContradictoryPreferences, findIdleOptions } from './contradictions'
 import { findFindings } from './findings';
 import { findProvoked } from './provoked';
 
-const cue = (id: string, ...values: string[]) => ({ id, name: id, kind: 'cue' as const, closed: true, values: values.map((value) => ({ id: value, name: value, kind: 'other' as const })) }); // prettier-ignore
+const cue = (id: string, ...values: string[]) => ({
+  id,
+  name: id,
+  kind: 'cue' as const,
+  closed: true,
+  values: values.map((value) => ({ id: value, name: value, kind: 'other' as const })),
+});
 const kindsOf = (doc: Parameters<typeof findFindings>[0]): string[] => findFindings(doc).list.map((finding) => finding.kind);
 
 describe('options that answer nothing', () => {
   const moves = [mine('step over', 'lock', 'pin', { when: { hips: ['flat'] } }), mine('push', 'lock', 'pin')];
-  const at = (reads: ReturnType<typeof reaction>) => tree([position('lock', { reads: [cue('hips', 'flat'), ...reads] }), position('pin', { ends: 'settled' })], moves); // prettier-ignore
+  const at = (reads: ReturnType<typeof reaction>) =>
+    tree([position('lock', { reads: [cue('hips', 'flat'), ...reads] }), position('pin', { ends: 'settled' })], moves);
   it('are silent where every cue is closed: no “nothing special” is left for them', () => {
     expect(findIdleOptions(at([]))).toEqual(['push']);
     expect(kindsOf(at([]))).toContain('idleOption');

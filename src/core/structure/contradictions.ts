@@ -9,8 +9,10 @@ export function findIdleOptions(tree: TreeDocument): TransitionId[] {
   return tree.positions.flatMap((position) => {
     const shown = position.reads.filter((read) => read.kind !== 'timing' && read.values.length > 0);
     if (shown.length === 0 || shown.some((read) => !read.closed)) return [];
-    return ownerOptions(index, position.id).filter((move) => Object.keys(move.when ?? {}).length === 0).map((move) => move.id);
-  }); // prettier-ignore
+    return ownerOptions(index, position.id)
+      .filter((move) => Object.keys(move.when ?? {}).length === 0)
+      .map((move) => move.id);
+  });
 }
 
 export interface ContradictoryPreference {

@@ -15,7 +15,12 @@ const rules: RuleSet = {
   name: 'Juniors',
   contexts: ['gi'],
   levels: ['white', 'grey', 'yellow'],
-  forbidden: [{ tag: 'heel hook' }, { tag: 'ankle lock', underAge: 16 }, { tag: 'slicer', belowLevel: 'yellow' }, { tag: 'stack', underAge: 12, belowLevel: 'grey' }], // prettier-ignore
+  forbidden: [
+    { tag: 'heel hook' },
+    { tag: 'ankle lock', underAge: 16 },
+    { tag: 'slicer', belowLevel: 'yellow' },
+    { tag: 'stack', underAge: 12, belowLevel: 'grey' },
+  ],
   points: [],
 };
 const profile = (patch: Partial<Profile>): Profile => ({ id: 'p', name: 'P', of: 'opponent', ...patch });
@@ -76,7 +81,8 @@ describe('a filter', () => {
   it('what somebody is like hides the moves that are marked not for, or not against, the like', () => {
     const marked = (tag: string) =>
       game({ transitions: game().transitions.map((move) => (move.id === 'cut' ? { ...move, tags: [tag] } : move)) });
-    const hides = (tag: string, patch: Partial<Profile>): boolean => filterTree({ ...marked(tag), profiles: [profile(patch)] }, { profiles: ['p'] }).hidden.has('cut'); // prettier-ignore
+    const hides = (tag: string, patch: Partial<Profile>): boolean =>
+      filterTree({ ...marked(tag), profiles: [profile(patch)] }, { profiles: ['p'] }).hidden.has('cut');
     expect(hides('not short legs', { of: 'athlete', physique: ['short legs'] })).toBe(true);
     expect(hides('not short legs', { of: 'opponent', physique: ['short legs'] })).toBe(false);
     expect(hides('not against heavy', { of: 'opponent', physique: ['heavy'] })).toBe(true);
@@ -144,11 +150,17 @@ describe('what a filter takes away', () => {
     fc.assert(
       fc.property(fc.nat(5000), (seed) => {
         const doc = randomTree(seed, { positions: 9, transitions: 20 });
-        const marked = { ...doc, transitions: doc.transitions.map((move, i) => (i % 2 === 0 ? { ...move, tags: ['x'] } : move)), profiles: [profile({ off: ['x'] })] }; // prettier-ignore
+        const marked = {
+          ...doc,
+          transitions: doc.transitions.map((move, i) => (i % 2 === 0 ? { ...move, tags: ['x'] } : move)),
+          profiles: [profile({ off: ['x'] })],
+        };
         const all = new Set(findRoutes(marked).byTransitions.map(String));
         for (const route of findRoutes(filterTree(marked, { profiles: ['p'] }).tree).byTransitions)
           expect(all.has(String(route))).toBe(true);
-        const [before, after] = [findRoutes(marked), findRoutes(filterTree(marked, { profiles: ['p'] }).tree)].map((found) => found.byPositions.length); // prettier-ignore
+        const [before, after] = [findRoutes(marked), findRoutes(filterTree(marked, { profiles: ['p'] }).tree)].map(
+          (found) => found.byPositions.length,
+        );
         const { shortest } = findFilterDifference(marked, { profiles: ['p'] });
         if (before! <= 500) expect(shortest).toEqual({ checked: before, lost: before! - after! });
       }),
@@ -163,11 +175,19 @@ describe('threats', () => {
       [position('a'), position('b'), position('stray'), position('out', { ends: 'submitted' })],
       [mine('go', 'a', 'b'), his('choke', 'b', 'out'), his('threatens', 'a', 'a', { kind: 'submission' }), his('lock', 'stray', 'out')],
     );
-    expect(findThreats(doc)).toEqual([{ position: 'a', transition: 'threatens' }, { position: 'b', transition: 'choke' }]); // prettier-ignore
-    expect(threatsAlong(doc, ['b', 'a', 'b'])).toEqual([{ position: 'b', transition: 'choke' }, { position: 'a', transition: 'threatens' }]); // prettier-ignore
+    expect(findThreats(doc)).toEqual([
+      { position: 'a', transition: 'threatens' },
+      { position: 'b', transition: 'choke' },
+    ]);
+    expect(threatsAlong(doc, ['b', 'a', 'b'])).toEqual([
+      { position: 'b', transition: 'choke' },
+      { position: 'a', transition: 'threatens' },
+    ]);
   });
   it('for a guard player are the passer’s submissions', () => {
-    const doc = tree([position('a'), position('tap', { ends: 'submission' })], [his('choke', 'a', 'tap'), mine('attack', 'a', 'tap')], { owner: 'guardPlayer' }); // prettier-ignore
+    const doc = tree([position('a'), position('tap', { ends: 'submission' })], [his('choke', 'a', 'tap'), mine('attack', 'a', 'tap')], {
+      owner: 'guardPlayer',
+    });
     expect(findThreats(doc)).toEqual([{ position: 'a', transition: 'choke' }]);
   });
   it('of the demo fall away under its rule set where the action is forbidden', () => {
@@ -181,15 +201,20 @@ describe('the tree without the jacket', () => {
   const doc = tree(
     [position('a', { theirHolds: held('his left hand collar') }), position('b')],
     [
-      mine('drag', 'a', 'b', { steps: [{ contacts: held('right hand far lapel, left hand far wrist') }], blockedBy: [held('his left hand collar')] }),
+      mine('drag', 'a', 'b', {
+        steps: [{ contacts: held('right hand far lapel, left hand far wrist') }],
+        blockedBy: [held('his left hand collar')],
+      }),
       mine('grip', 'a', 'b', { contexts: ['gi'], steps: [{ contacts: held('right hand far lapel') }] }),
     ],
-  ); // prettier-ignore
+  );
   it('is derived: cloth is gone from steps, places and what shuts; what was hidden is not told of', () => {
     const { tree: bare } = filterTree(doc, { context: 'noGi' });
     expect(bare.transitions).toMatchObject([{ id: 'drag', steps: [{ contacts: held('left hand far wrist') }], blockedBy: [] }]);
     expect(bare.positions[0]!.theirHolds).toEqual([]);
     expect(filterTree(doc, { context: 'gi' }).tree.transitions[0]).toBe(doc.transitions[0]);
-    expect(findFilterDifference(doc, { context: 'noGi' }).holdsGone.map((item) => [item.transition, item.contact.part])).toEqual([['drag', 'rightHand']]); // prettier-ignore
+    expect(findFilterDifference(doc, { context: 'noGi' }).holdsGone.map((item) => [item.transition, item.contact.part])).toEqual([
+      ['drag', 'rightHand'],
+    ]);
   });
 });

@@ -95,12 +95,17 @@ function findInDrawing(tree: TreeDocument): Finding[] {
   const twice = [...names.values()].filter((list) => list.length > 1);
   return [
     ...twice.map(([first, ...others]): Finding => ({
-      kind: 'sameName', key: `sameName/${first!.id}`, position: first!.id, others: others.map((item) => item.id),
+      kind: 'sameName',
+      key: `sameName/${first!.id}`,
+      position: first!.id,
+      others: others.map((item) => item.id),
     })),
     ...tree.positions.flatMap((position) =>
-      position.reads.filter((read) => read.values.length === 0).map((read): Finding => ({ kind: 'emptyRead', key: `emptyRead/${position.id}/${read.id}`, position: position.id, read: read.id })),
+      position.reads
+        .filter((read) => read.values.length === 0)
+        .map((read): Finding => ({ kind: 'emptyRead', key: `emptyRead/${position.id}/${read.id}`, position: position.id, read: read.id })),
     ),
-  ]; // prettier-ignore
+  ];
 }
 
 /** What contradicts itself: "first this" in a circle, options that fit nothing, helpers for what has no answer. */
@@ -108,11 +113,34 @@ function findContradictions(tree: TreeDocument): Finding[] {
   const index = indexOf(tree);
   const fromOf = (id: TransitionId): PositionId => index.transitions.get(id)!.from;
   return [
-    ...findNeedLoops(tree).map((loop): Finding => ({ kind: 'needLoop', key: `needLoop/${loop.transitions.join('>')}`, position: fromOf(loop.transitions[0]!), ...loop })),
-    ...findIdleOptions(tree).map((transition): Finding => ({ kind: 'idleOption', key: `idleOption/${transition}`, position: fromOf(transition), transition })),
-    ...findProvoked(tree).filter((item) => item.serves.length === 0).map(({ transition, value, position }): Finding => ({ kind: 'provokesGap', key: `provokesGap/${transition}/${value}`, position, transition, value })),
-    ...findContradictoryPreferences(tree).map((item): Finding => ({ kind: 'preferredNever', key: `preferredNever/${item.transition}/${item.parameter}`, position: fromOf(item.transition), ...item })),
-  ]; // prettier-ignore
+    ...findNeedLoops(tree).map((loop): Finding => ({
+      kind: 'needLoop',
+      key: `needLoop/${loop.transitions.join('>')}`,
+      position: fromOf(loop.transitions[0]!),
+      ...loop,
+    })),
+    ...findIdleOptions(tree).map((transition): Finding => ({
+      kind: 'idleOption',
+      key: `idleOption/${transition}`,
+      position: fromOf(transition),
+      transition,
+    })),
+    ...findProvoked(tree)
+      .filter((item) => item.serves.length === 0)
+      .map(({ transition, value, position }): Finding => ({
+        kind: 'provokesGap',
+        key: `provokesGap/${transition}/${value}`,
+        position,
+        transition,
+        value,
+      })),
+    ...findContradictoryPreferences(tree).map((item): Finding => ({
+      kind: 'preferredNever',
+      key: `preferredNever/${item.transition}/${item.parameter}`,
+      position: fromOf(item.transition),
+      ...item,
+    })),
+  ];
 }
 
 /** Needs that are not met on every way, and places where one must act and nothing says what happens off time. */
@@ -121,9 +149,12 @@ function findOutOfOrder(tree: TreeDocument): Finding[] {
   return [
     ...findLateBranches(tree).map((late): Finding => ({ kind: 'lateBranch', key: `lateBranch/${late.position}`, ...late })),
     ...findCertainFacts(tree).missing.map((item): Finding => ({
-      kind: 'missingFact', key: `missingFact/${item.transition}/${item.fact}`, position: index.transitions.get(item.transition)!.from, ...item,
+      kind: 'missingFact',
+      key: `missingFact/${item.transition}/${item.fact}`,
+      position: index.transitions.get(item.transition)!.from,
+      ...item,
     })),
-  ]; // prettier-ignore
+  ];
 }
 
 /** The kinds of finding in the order in which they are told, worst first; each is a piece of the work. */

@@ -42,7 +42,12 @@ describe('dilemmas', () => {
         for (const a of doc.transitions)
           for (const b of doc.transitions) {
             if (a.id === b.id || a.from !== b.from || a.actor !== 'owner' || b.actor !== 'owner') continue;
-            const opens = (x: typeof a, y: typeof a): boolean => (x.stoppedBy ?? []).some((v) => Object.values(y.when ?? {}).flat().includes(v)); // prettier-ignore
+            const opens = (x: typeof a, y: typeof a): boolean =>
+              (x.stoppedBy ?? []).some((v) =>
+                Object.values(y.when ?? {})
+                  .flat()
+                  .includes(v),
+              );
             if (opens(a, b) && opens(b, a)) brute.add(key(a.id, b.id));
           }
         for (const pair of found.dilemmas) expect(brute.has(key(pair.a, pair.b))).toBe(true);
@@ -56,7 +61,14 @@ describe('dilemmas', () => {
 });
 
 describe('late branches', () => {
-  const timing = (...names: string[]) => [{ id: 'timing', name: 'timing', kind: 'timing' as const, values: names.map((name) => ({ id: name.replace(' ', '-'), name, kind: 'other' as const })) }]; // prettier-ignore
+  const timing = (...names: string[]) => [
+    {
+      id: 'timing',
+      name: 'timing',
+      kind: 'timing' as const,
+      values: names.map((name) => ({ id: name.replace(' ', '-'), name, kind: 'other' as const })),
+    },
+  ];
   it('are missed where one must act now and nothing says what happens off time', () => {
     const doc = tree([position('a', { tempo: 'actNow' }), position('b', { tempo: 'safe' })], [mine('t', 'a', 'b')]);
     expect(findLateBranches(doc)).toEqual([{ position: 'a', missing: 'noTiming', values: [] }]);
@@ -105,7 +117,8 @@ describe('hubs and shared finishes', () => {
           const start = index.transitions.get(route[0] ?? '')?.from;
           for (const id of route) expect(usage.transitions.get(id)).toContain(start);
         }
-        for (const [id, starts] of usage.positions) if (starts.length === 0) for (const route of findRoutes(doc).byPositions) expect(route).not.toContain(id); // prettier-ignore
+        for (const [id, starts] of usage.positions)
+          if (starts.length === 0) for (const route of findRoutes(doc).byPositions) expect(route).not.toContain(id);
       }),
       { numRuns: 60, seed: 5 },
     );
@@ -123,10 +136,22 @@ describe('hubs and shared finishes', () => {
         position('top'),
         position('back', { family: 'back', ends: 'back' }),
       ],
-      [mine('sweep', 'below', 'top'), mine('slip', 'below', 'back', { when: { he: ['stands'] } }), his('reverse', 'top', 'below'), mine('climb', 'top', 'back', { kind: 'backTake' })], // prettier-ignore
+      [
+        mine('sweep', 'below', 'top'),
+        mine('slip', 'below', 'back', { when: { he: ['stands'] } }),
+        his('reverse', 'top', 'below'),
+        mine('climb', 'top', 'back', { kind: 'backTake' }),
+      ],
     );
-    expect(findRoleChanges(doc)).toEqual([{ transition: 'sweep', to: 'top' }, { transition: 'slip', to: 'top' }, { transition: 'reverse', to: 'below' }]); // prettier-ignore
-    expect(findBackTakes(doc)).toEqual([{ transition: 'slip', position: 'below', values: ['stands'] }, { transition: 'climb', position: 'top', values: [] }]); // prettier-ignore
+    expect(findRoleChanges(doc)).toEqual([
+      { transition: 'sweep', to: 'top' },
+      { transition: 'slip', to: 'top' },
+      { transition: 'reverse', to: 'below' },
+    ]);
+    expect(findBackTakes(doc)).toEqual([
+      { transition: 'slip', position: 'below', values: ['stands'] },
+      { transition: 'climb', position: 'top', values: [] },
+    ]);
   });
 });
 
@@ -135,7 +160,11 @@ describe('elsewhere and to do', () => {
     [
       position('shield', { name: 'Knee shield', legRelation: 'knee across', stance: 'kneeling', reads: reaction('goes to deep half') }),
       position('deep', { name: 'Deep half', legRelation: 'knee across', continuesIn: { tree: 'other', position: 'x' } }),
-      position('standing shield', { legRelation: 'knee across', stance: 'standing', reads: [{ id: 'r', name: 'r', kind: 'reaction', values: [{ id: 'v', name: 'goes to Deep half', kind: 'hook', unsure: true }] }] }), // prettier-ignore
+      position('standing shield', {
+        legRelation: 'knee across',
+        stance: 'standing',
+        reads: [{ id: 'r', name: 'r', kind: 'reaction', values: [{ id: 'v', name: 'goes to Deep half', kind: 'hook', unsure: true }] }],
+      }),
       position('far', { legRelation: 'hook outside', wordingUnsure: true }),
     ],
     [

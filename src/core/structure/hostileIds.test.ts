@@ -40,11 +40,13 @@ describe('ids that mean something to the language', () => {
   });
   it('can be typed on the board, and drawn on the pair', () => {
     const typed = withNewValue(tree, HOSTILE[9], { name: 'constructor: flat', kind: 'other' }).tree;
-    expect(withNewValue(typed, HOSTILE[9], { name: 'constructor: turned', kind: 'other' }).tree.positions[9]!.reads).toMatchObject([{ id: 'constructor', values: [{ name: 'flat' }, { name: 'turned' }] }]);
+    expect(withNewValue(typed, HOSTILE[9], { name: 'constructor: turned', kind: 'other' }).tree.positions[9]!.reads).toMatchObject([
+      { id: 'constructor', values: [{ name: 'flat' }, { name: 'turned' }] },
+    ]);
     expect(findFindings(typed).list.length).toBeGreaterThan(0);
     expect(shutOptions(typed, []).size).toBe(0);
     expect(firstHold(typed, 'constructor', new Set())).toBeDefined();
     expect(offeredSpots({ athlete: 'owner', part: 'constructor' }, { lies: 'opponent', near: -1 }).length).toBeGreaterThanOrEqual(0);
     expect(searchCatalogue(getCatalogue(), 'constructor', 5)).toBeDefined();
   });
-}); // prettier-ignore
+});

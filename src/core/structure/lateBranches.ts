@@ -23,7 +23,11 @@ export function findLateBranches(tree: TreeDocument): LateBranch[] {
     const isAnswered = (readId: string, value: ValueId): boolean => options.some((move) => names(move, readId, value));
     const values = timing.flatMap((read) => read.values.filter((value) => !isAnswered(read.id, value.id)).map((value) => value.id));
     const missing = (['late', 'early'] as const).filter((word) => {
-      const said = timing.flatMap((read) => read.values.filter((value) => new RegExp(`\\b${word}\\b`, 'i').test(`${value.name} ${value.id.replaceAll('-', ' ')}`)).map((value) => ({ read: read.id, value: value.id }))); // prettier-ignore
+      const said = timing.flatMap((read) =>
+        read.values
+          .filter((value) => new RegExp(`\\b${word}\\b`, 'i').test(`${value.name} ${value.id.replaceAll('-', ' ')}`))
+          .map((value) => ({ read: read.id, value: value.id })),
+      );
       return !said.some(({ read, value }) => isAnswered(read, value));
     });
     return missing.length > 0 ? [{ position: position.id, missing, values }] : [];

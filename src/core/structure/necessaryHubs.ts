@@ -34,10 +34,18 @@ export function findNecessaryHubs(tree: TreeDocument): NecessaryHubs {
   };
   const chains = new Map(goals.map((goal) => [goal.i, chainOf(goal.i) as readonly number[]]));
   const towards = (wanted: readonly { i: number }[]): PositionId[] =>
-    wanted.length === 0 ? [] : wanted.map((goal) => chains.get(goal.i)!).reduce(sharedChain).flatMap((i) => (left.has(i) ? [] : [graph.ids[i]!])); // prettier-ignore
+    wanted.length === 0
+      ? []
+      : wanted
+          .map((goal) => chains.get(goal.i)!)
+          .reduce(sharedChain)
+          .flatMap((i) => (left.has(i) ? [] : [graph.ids[i]!]));
   return {
     goals: goals.map((goal) => ({ position: goal.position, ends: goal.ends, hubs: towards([goal]) })),
-    endings: [...new Set(goals.map((goal) => goal.ends))].map((ends) => ({ ends, hubs: towards(goals.filter((goal) => goal.ends === ends)) })), // prettier-ignore
+    endings: [...new Set(goals.map((goal) => goal.ends))].map((ends) => ({
+      ends,
+      hubs: towards(goals.filter((goal) => goal.ends === ends)),
+    })),
     all: towards(goals),
   };
 }

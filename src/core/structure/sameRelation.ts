@@ -30,7 +30,9 @@ export function findSameRelation(tree: TreeDocument, id: PositionId): SameRelati
   if (!here.legRelation) return { positions: [], transitions: [] };
   const agrees = (relations: readonly string[], stances: readonly string[]): boolean =>
     relations.includes(here.legRelation!) && (!here.stance || stances.length === 0 || stances.includes(here.stance));
-  const positions = tree.positions.filter((other) => other.id !== id && other.legRelation && agrees([other.legRelation], other.stance ? [other.stance] : [])); // prettier-ignore
+  const positions = tree.positions.filter(
+    (other) => other.id !== id && other.legRelation && agrees([other.legRelation], other.stance ? [other.stance] : []),
+  );
   const present = new Set((index.from.get(id) ?? []).map((move) => `${move.to}\n${move.name.toLowerCase()}`));
   const transitions = tree.transitions.filter((move) => {
     if (move.from === id || move.actor !== 'owner' || present.has(`${move.to}\n${move.name.toLowerCase()}`)) return false;
@@ -47,7 +49,11 @@ export interface Suggestions {
   readonly transitions: readonly TransitionId[];
 }
 
-const wordsOf = (text: string): string => ` ${text.toLowerCase().replace(/[^\p{L}\p{N}]+/gu, ' ').trim()} `; // prettier-ignore
+const wordsOf = (text: string): string =>
+  ` ${text
+    .toLowerCase()
+    .replace(/[^\p{L}\p{N}]+/gu, ' ')
+    .trim()} `;
 
 /** What could answer an unanswered value, from this tree (MODEL §2). */
 export function findSuggestions(tree: TreeDocument, positionId: PositionId, value: Pick<Value, 'id' | 'name' | 'cue'>): Suggestions {

@@ -61,9 +61,19 @@ describe('routes', () => {
         expect(found.routes.map(String).sort()).toEqual(all.map(String).sort());
         expect(found.routes.map((route) => route.length)).toEqual(all.map((route) => route.length).sort((a, b) => a - b));
         const through = findShortestRoutes(small(seed), { through: `p${n}`, limit: 1e6, steps: 1e6 });
-        expect(through.routes.map(String).sort()).toEqual(all.filter((route) => route.includes(`p${n}`)).map(String).sort()); // prettier-ignore
+        expect(through.routes.map(String).sort()).toEqual(
+          all
+            .filter((route) => route.includes(`p${n}`))
+            .map(String)
+            .sort(),
+        );
         const round = findBypasses(small(seed), `p${n}`, { limit: 1e6, steps: 1e6 });
-        expect(round.routes.map(String).sort()).toEqual(all.filter((route) => !route.includes(`p${n}`)).map(String).sort()); // prettier-ignore
+        expect(round.routes.map(String).sort()).toEqual(
+          all
+            .filter((route) => !route.includes(`p${n}`))
+            .map(String)
+            .sort(),
+        );
       }),
       { numRuns: 100, seed: 12 },
     );
@@ -121,7 +131,12 @@ describe('necessary hubs', () => {
         expect([...findNecessaryHubs(doc).all].sort()).toEqual(needed.sort());
         for (const goal of findNecessaryHubs(doc).goals) {
           const through = routes.filter((route) => route.at(-1) === goal.position);
-          expect([...goal.hubs].sort()).toEqual(free.filter((item) => through.every((route) => route.includes(item.id))).map((item) => item.id).sort()); // prettier-ignore
+          expect([...goal.hubs].sort()).toEqual(
+            free
+              .filter((item) => through.every((route) => route.includes(item.id)))
+              .map((item) => item.id)
+              .sort(),
+          );
         }
       }),
       { numRuns: 150, seed: 9 },

@@ -36,8 +36,16 @@ function checkUnique<T>(items: readonly T[], idOf: (item: T) => string, found: (
 
 function checkReads(position: Position, report: Report): void {
   const place = placeOfPosition(position);
-  checkUnique(position.reads, (read) => read.id, (_, id) => report('tree/duplicate-read', place, id)); // prettier-ignore
-  checkUnique(position.reads.flatMap((read) => read.values), (value) => value.id, (_, id) => report('tree/duplicate-value', place, id)); // prettier-ignore
+  checkUnique(
+    position.reads,
+    (read) => read.id,
+    (_, id) => report('tree/duplicate-read', place, id),
+  );
+  checkUnique(
+    position.reads.flatMap((read) => read.values),
+    (value) => value.id,
+    (_, id) => report('tree/duplicate-value', place, id),
+  );
   for (const second of position.reads.filter((read) => read.kind === 'reaction').slice(1))
     report('tree/two-reaction-reads', place, second.id);
 }
@@ -98,8 +106,16 @@ export function checkTree(tree: TreeDocument): Result<TreeDocument, readonly Tre
   const report: Report = (code, place, id) => errors.push({ code, place, id });
   const { positions, transitions } = tree;
   checkText(headerOf(tree), `tree "${tree.id}"`, report);
-  checkUnique(positions, (p) => p.id, (p, id) => report('tree/duplicate-position', placeOfPosition(p), id)); // prettier-ignore
-  const transitionIds = checkUnique(transitions, (t) => t.id, (t, id) => report('tree/duplicate-transition', placeOfTransition(t), id)); // prettier-ignore
+  checkUnique(
+    positions,
+    (p) => p.id,
+    (p, id) => report('tree/duplicate-position', placeOfPosition(p), id),
+  );
+  const transitionIds = checkUnique(
+    transitions,
+    (t) => t.id,
+    (t, id) => report('tree/duplicate-transition', placeOfTransition(t), id),
+  );
   const byId = new Map(positions.map((position) => [position.id, position]));
   for (const position of positions) {
     checkText(position, `position "${position.id}"`, report);
@@ -109,10 +125,22 @@ export function checkTree(tree: TreeDocument): Result<TreeDocument, readonly Tre
     checkText(transition, `transition "${transition.id}"`, report);
     checkTransition(transition, byId, transitionIds, report);
   }
-  checkUnique(tree.starts, (start) => start.position, (_, id) => report('tree/duplicate-start', 'starts', id)); // prettier-ignore
+  checkUnique(
+    tree.starts,
+    (start) => start.position,
+    (_, id) => report('tree/duplicate-start', 'starts', id),
+  );
   for (const start of tree.starts) if (!byId.has(start.position)) report('tree/dangling-position', 'starts', start.position);
-  checkUnique(tree.ruleSets ?? [], (r) => r.id, (r, id) => report('tree/duplicate-rule-set', `rule set "${r.name}"`, id)); // prettier-ignore
-  checkUnique(tree.profiles ?? [], (p) => p.id, (p, id) => report('tree/duplicate-profile', `profile "${p.name}"`, id)); // prettier-ignore
+  checkUnique(
+    tree.ruleSets ?? [],
+    (r) => r.id,
+    (r, id) => report('tree/duplicate-rule-set', `rule set "${r.name}"`, id),
+  );
+  checkUnique(
+    tree.profiles ?? [],
+    (p) => p.id,
+    (p, id) => report('tree/duplicate-profile', `profile "${p.name}"`, id),
+  );
   for (const card of tree.ruleSets ?? []) {
     checkText(card, `rule set "${card.name}"`, report);
     checkLevels(card, report);

@@ -83,14 +83,27 @@ describe('adding and changing', () => {
     const turned = withNewValue(flat.tree, 'b', { name: 'His hips : turned in', kind: 'turn' });
     const late = withNewValue(turned.tree, 'b', { name: 'timing: late', kind: 'other' });
     expect(late.tree.positions[1]!.reads).toEqual([
-      { id: 'his-hips', name: 'his hips', kind: 'cue', closed: true, values: [{ id: 'flat', name: 'flat', kind: 'other' }, { id: 'turned-in', name: 'turned in', kind: 'turn' }] },
+      {
+        id: 'his-hips',
+        name: 'his hips',
+        kind: 'cue',
+        closed: true,
+        values: [
+          { id: 'flat', name: 'flat', kind: 'other' },
+          { id: 'turned-in', name: 'turned in', kind: 'turn' },
+        ],
+      },
       { id: 'timing', name: 'timing', kind: 'timing', values: [{ id: 'late', name: 'late', kind: 'other' }] },
-    ]); // prettier-ignore
+    ]);
     expect(withNewValue(doc, 'b', { name: 'says: ', kind: 'other' }).tree.positions[1]!.reads[0]).toMatchObject({ kind: 'reaction' });
   });
   it('an option answers a value, is stopped by it or says nothing of it, one at a time', () => {
     const move = doc.transitions[0]!;
-    expect([fitOf(move, 'he', 'v'), fitOf(move, 'he', 'w'), fitOf(doc.transitions[1]!, 'he', 'v')]).toEqual(['answers', 'stopped', 'silent']); // prettier-ignore
+    expect([fitOf(move, 'he', 'v'), fitOf(move, 'he', 'w'), fitOf(doc.transitions[1]!, 'he', 'v')]).toEqual([
+      'answers',
+      'stopped',
+      'silent',
+    ]);
     const stopped = withFit(doc, move, 'he', 'v', 'stopped').transitions[0]!;
     expect(stopped).toMatchObject({ when: { he: ['w'] }, stoppedBy: ['w', 'v'] });
     const silent = withFit(doc, withFit(doc, move, 'he', 'w', 'silent').transitions[0]!, 'he', 'v', 'silent').transitions[0]!;
@@ -105,7 +118,9 @@ describe('adding and changing', () => {
     expect(withoutValue(game, 'a', 'v').transitions[0]!.provokes).toEqual(['x']);
     expect(withoutValue(game, 'b', 'x').transitions[0]!.provokes).toEqual(['v']);
     expect(withLanding(game, 'go', 'c').transitions[0]!.provokes).toEqual(['v']);
-    expect(checkTree({ ...game, transitions: [{ ...feint, provokes: ['nothing'] }] })).toMatchObject({ error: [{ code: 'tree/dangling-value', id: 'nothing' }] }); // prettier-ignore
+    expect(checkTree({ ...game, transitions: [{ ...feint, provokes: ['nothing'] }] })).toMatchObject({
+      error: [{ code: 'tree/dangling-value', id: 'nothing' }],
+    });
   });
   it('renaming a value keeps its id, so its answers stay', () => {
     const renamed = withValue(doc, 'a', { id: 'v', name: 'posts', kind: 'frame' });
@@ -143,8 +158,10 @@ describe('where a new position lies', () => {
 describe('saying it', () => {
   it('adds "I" and "he" once, however it was typed', () => {
     expect([sayMine('cut the knee across'), sayMine('I cut the knee across'), sayMine('Inside trip')]).toEqual([
-      'I cut the knee across', 'I cut the knee across', 'I Inside trip',
-    ]); // prettier-ignore
+      'I cut the knee across',
+      'I cut the knee across',
+      'I Inside trip',
+    ]);
     expect([sayHis('frames'), sayHis('he frames'), sayHis('heel hooks')]).toEqual(['he frames', 'he frames', 'he heel hooks']);
   });
   it('a cue is named by its read, a reaction is what he does', () => {

@@ -5,7 +5,14 @@ import { LINES, type Ending, type Line, type Owner } from './vocabulary';
 
 /** A readable id made of the name, not yet in `taken`. */
 export function freshId(name: string, taken: ReadonlySet<string>): string {
-  const stem = name.normalize('NFKD').replace(/[\u0300-\u036f]/g, '').toLowerCase().replace(/[^a-z0-9]+/g, '-').replace(/^-+|-+$/g, '').slice(0, 40) || 'item'; // prettier-ignore
+  const stem =
+    name
+      .normalize('NFKD')
+      .replace(/[\u0300-\u036f]/g, '')
+      .toLowerCase()
+      .replace(/[^a-z0-9]+/g, '-')
+      .replace(/^-+|-+$/g, '')
+      .slice(0, 40) || 'item';
   if (!taken.has(stem)) return stem;
   let n = 2;
   while (taken.has(`${stem}-${n}`)) n++;
@@ -150,10 +157,14 @@ export function withNewTransition(tree: TreeDocument, input: NewTransition): { t
 }
 
 export function withoutTransition(tree: TreeDocument, id: TransitionId): TreeDocument {
-  const transitions = tree.transitions.filter((t) => t.id !== id).map((t) => {
-    const contactRules = t.contactRules?.map((rule) => (rule.kind !== 'hold' && rule.letsIn === id ? { ...rule, letsIn: undefined } : rule));
-    return contactRules ? { ...t, contactRules } : t;
-  }); // prettier-ignore
+  const transitions = tree.transitions
+    .filter((t) => t.id !== id)
+    .map((t) => {
+      const contactRules = t.contactRules?.map((rule) =>
+        rule.kind !== 'hold' && rule.letsIn === id ? { ...rule, letsIn: undefined } : rule,
+      );
+      return contactRules ? { ...t, contactRules } : t;
+    });
   return { ...tree, transitions };
 }
 

@@ -32,13 +32,20 @@ function edited(doc: TreeDocument, choices: readonly number[]): TreeDocument {
     const at = now.positions[choice % Math.max(1, now.positions.length)];
     const move = now.transitions[choice % Math.max(1, now.transitions.length)];
     switch (choice % 7) {
-      case 0: return withNewGuard(now, `guard ${choice}`).tree; // prettier-ignore
-      case 1: return at ? withNewValue(now, at.id, { name: `value ${choice}`, kind: 'frame' }).tree : now; // prettier-ignore
-      case 2: return at ? withoutPosition(now, at.id) : now; // prettier-ignore
-      case 3: return move ? withoutTransition(now, move.id) : now; // prettier-ignore
-      case 4: return move && at ? withLanding(now, move.id, at.id) : now; // prettier-ignore
-      case 5: return at?.reads[0]?.values[0] ? withoutValue(now, at.id, at.reads[0].values[0].id) : now; // prettier-ignore
-      default: return withDismissal(now, { finding: `f${choice}`, reason: 'because' }); // prettier-ignore
+      case 0:
+        return withNewGuard(now, `guard ${choice}`).tree;
+      case 1:
+        return at ? withNewValue(now, at.id, { name: `value ${choice}`, kind: 'frame' }).tree : now;
+      case 2:
+        return at ? withoutPosition(now, at.id) : now;
+      case 3:
+        return move ? withoutTransition(now, move.id) : now;
+      case 4:
+        return move && at ? withLanding(now, move.id, at.id) : now;
+      case 5:
+        return at?.reads[0]?.values[0] ? withoutValue(now, at.id, at.reads[0].values[0].id) : now;
+      default:
+        return withDismissal(now, { finding: `f${choice}`, reason: 'because' });
     }
   }, doc);
 }

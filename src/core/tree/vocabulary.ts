@@ -25,9 +25,23 @@ export const VALUE_KINDS = ['frame', 'hook', 'grip', 'turn', 'retention', 'sweep
 export const ACTORS = ['owner', 'opponent'] as const;
 export const OWNER_ROLES = ['top', 'below'] as const;
 export const TRANSITION_KINDS = [
-  'open', 'clear', 'grip', 'enter', 'pass', 'followUp', 'backTake', 'settle', 'submit', 'retreat',
-  'retention', 'sweep', 'submission', 'escape', 'turn', 'other',
-] as const; // prettier-ignore
+  'open',
+  'clear',
+  'grip',
+  'enter',
+  'pass',
+  'followUp',
+  'backTake',
+  'settle',
+  'submit',
+  'retreat',
+  'retention',
+  'sweep',
+  'submission',
+  'escape',
+  'turn',
+  'other',
+] as const;
 export const DISTANCES = ['far', 'middle', 'close', 'tight'] as const;
 export const STANCES = ['standing', 'kneeling', 'combat', 'lying', 'seated', 'squatting'] as const;
 export const CONTACT_JOBS = [

@@ -7,12 +7,29 @@ import { mine, position, tree } from '../../../tests/support/smallTree';
 describe('saying a branch', () => {
   const doc = tree(
     [
-      position('a', { name: 'Knee shield', tempoReason: 'his knee keeps me out', reads: [{ id: 'r', name: 'he', kind: 'reaction', values: [{ id: 'v', name: 'frames on the neck', kind: 'frame', cue: 'elbow off the mat' }] }, { id: 'k', name: 'top knee', kind: 'cue', values: [{ id: 'o', name: 'points out', kind: 'other' }] }] }), // prettier-ignore
+      position('a', {
+        name: 'Knee shield',
+        tempoReason: 'his knee keeps me out',
+        reads: [
+          {
+            id: 'r',
+            name: 'he',
+            kind: 'reaction',
+            values: [{ id: 'v', name: 'frames on the neck', kind: 'frame', cue: 'elbow off the mat' }],
+          },
+          { id: 'k', name: 'top knee', kind: 'cue', values: [{ id: 'o', name: 'points out', kind: 'other' }] },
+        ],
+      }),
       position('b', { name: 'Shield folded', tempo: 'actNow', windowCloses: 'when he squares up', hazards: ['his knee can twist'] }),
       position('c', { name: 'Side pin', ends: 'settled' }),
     ],
     [
-      mine('t', 'a', 'b', { name: 'fold the shield', when: { r: ['v'], k: ['o'] }, stoppedBy: ['o'], mistakes: [{ error: 'hips stay behind', correction: 'hips over the knee' }] }), // prettier-ignore
+      mine('t', 'a', 'b', {
+        name: 'fold the shield',
+        when: { r: ['v'], k: ['o'] },
+        stoppedBy: ['o'],
+        mistakes: [{ error: 'hips stay behind', correction: 'hips over the knee' }],
+      }),
       mine('u', 'b', 'c', { name: 'I settle' }),
     ],
   );

@@ -4,9 +4,11 @@ import { findValue, indexOf, positionOf, type Position, type Transition, type Tr
 function sayCue(from: Position, move: Transition): string | null {
   const words = sayWhen(from, move.when);
   if (words === '') return null;
-  const cues = Object.values(move.when ?? {}).flat().flatMap((id) => findValue(from, id)?.value.cue ?? []);
+  const cues = Object.values(move.when ?? {})
+    .flat()
+    .flatMap((id) => findValue(from, id)?.value.cue ?? []);
   return `${words}${cues.length > 0 ? ` (${cues.join('; ')})` : ''}`;
-} // prettier-ignore
+}
 
 /** One step: what you see, what you do, where you are then, what to watch. */
 function sayStep(tree: TreeDocument, move: Transition): string[] {
@@ -22,7 +24,8 @@ function sayStep(tree: TreeDocument, move: Transition): string[] {
   if (stops.length > 0) lines.push(asSentence(`it fails if ${stops.join(' or ')}`));
   for (const parameter of move.parameters ?? []) lines.push(asSentence(sayPreference(parameter)));
   const hoped = (move.provokes ?? []).flatMap((id) => findValue(to, id) ?? findValue(from, id) ?? []);
-  if (hoped.length > 0) lines.push(asSentence(`you want him to show: ${hoped.map(({ read, value }) => sayShown(read, value.name)).join(' or ')}`)); // prettier-ignore
+  if (hoped.length > 0)
+    lines.push(asSentence(`you want him to show: ${hoped.map(({ read, value }) => sayShown(read, value.name)).join(' or ')}`));
   for (const { error, correction } of move.mistakes ?? [])
     lines.push(asSentence(`watch: ${error}${correction ? `; instead ${correction}` : ''}`));
   for (const hazard of [...(move.hazards ?? []), ...(to.hazards ?? [])]) lines.push(asSentence(`take care: ${hazard}`));

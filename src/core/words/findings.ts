@@ -71,10 +71,12 @@ export function findingText(tree: TreeDocument, finding: Finding): FindingText {
     case 'uncovered':
       return {
         place,
-        what: Object.values(finding.combination).map((id) => sayValue(position, id)).join(' + '),
+        what: Object.values(finding.combination)
+          .map((id) => sayValue(position, id))
+          .join(' + '),
         why: 'You have said these cues must all be answered, and nothing fits this combination.',
         action: 'Answer it',
-      }; // prettier-ignore
+      };
     case 'ambiguous':
       return {
         place,

@@ -25,7 +25,10 @@ export function sayProblem(problem: GripProblem, tree?: TreeDocument): { readonl
   const target = first ? sayTarget(first) : '';
   switch (problem.kind) {
     case 'doubleBooked':
-      return { what: `${at}${limb} holds ${contacts.map((contact) => sayTarget(contact)).join(' and ')} at once`, why: 'One hand holds one thing. Say which, or make them one bundle.' }; // prettier-ignore
+      return {
+        what: `${at}${limb} holds ${contacts.map((contact) => sayTarget(contact)).join(' and ')} at once`,
+        why: 'One hand holds one thing. Say which, or make them one bundle.',
+      };
     case 'ruleBroken': {
       const { rule, steps = [] } = problem;
       const { letsIn } = rule!.kind === 'hold' ? {} : rule!;

@@ -56,12 +56,18 @@ export const DISTANCE_WORDS: Record<Distance, string> = { far: 'far', middle: 'a
 export const CONTEXT_WORDS: Record<Context, string> = { gi: 'gi', noGi: 'no-gi', strikes: 'with strikes' };
 
 /** A move's condition: the values of one read are alternatives, several reads must be seen together; '' = none. */
-export function sayWhen(position: Position, when: When | undefined, kinds: readonly Read['kind'][] = ['reaction', 'cue', 'timing']): string {
-  return position.reads.flatMap((read) => {
-    const names = read.values.filter((value) => namedAt(when, read.id).includes(value.id)).map((value) => value.name);
-    return names.length > 0 && kinds.includes(read.kind) ? [sayShown(read, names.join(' or '))] : [];
-  }).join(' and ');
-} // prettier-ignore
+export function sayWhen(
+  position: Position,
+  when: When | undefined,
+  kinds: readonly Read['kind'][] = ['reaction', 'cue', 'timing'],
+): string {
+  return position.reads
+    .flatMap((read) => {
+      const names = read.values.filter((value) => namedAt(when, read.id).includes(value.id)).map((value) => value.name);
+      return names.length > 0 && kinds.includes(read.kind) ? [sayShown(read, names.join(' or '))] : [];
+    })
+    .join(' and ');
+}
 
 /** "outer hand: ankle, else shin; never the knee" */
 export function sayPreference({ name, values, never = [] }: Parameter): string {

@@ -8,7 +8,9 @@ export const athleteSchema = opponentSchema.extend({
   level: z.string().min(1).max(160).optional(),
   limits: wordsSchema.optional(),
   absences: z
-    .array(z.strictObject({ from: z.iso.date(), to: z.iso.date() }).refine(({ from, to }) => from <= to, 'the last day comes before the first'))
+    .array(
+      z.strictObject({ from: z.iso.date(), to: z.iso.date() }).refine(({ from, to }) => from <= to, 'the last day comes before the first'),
+    )
     .max(200)
     .optional(),
-}); // prettier-ignore
+});

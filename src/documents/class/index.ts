@@ -24,7 +24,8 @@ export const classKind: Kind = {
   withRenamed(document, { renamed }) {
     const plan = document as unknown as ClassDocument;
     if (!plan.filter) return document;
-    const now = (kinds: readonly string[], id: string): string => kinds.map((kind) => renamed.get(`${plan.tree}\n${kind}\n${id}`)).find((found) => found !== undefined) ?? id; // prettier-ignore
+    const now = (kinds: readonly string[], id: string): string =>
+      kinds.map((kind) => renamed.get(`${plan.tree}\n${kind}\n${id}`)).find((found) => found !== undefined) ?? id;
     const { ruleSet, profiles, against, ...rest } = plan.filter;
     const people = (ids: readonly string[]) => ids.map((id) => now(['athlete', 'opponent'], id));
     const filter = {

@@ -78,10 +78,20 @@ describe('grips that do not add up', () => {
     const back = read(formatTreeFile(doc));
     expect(back.transitions[0]!.steps).toEqual(doc.transitions[0]!.steps);
     const found = findGripFindings(back).filter((item) => item.transition === back.transitions[0]!.id);
-    expect([...new Set(found.map((item) => item.problem.kind))].sort()).toEqual(['clothGone', 'doubleBooked', 'manySteps', 'nothingHeld', 'sidesContradict', 'unknownLimb', 'unknownSpot']); // prettier-ignore
+    expect([...new Set(found.map((item) => item.problem.kind))].sort()).toEqual([
+      'clothGone',
+      'doubleBooked',
+      'manySteps',
+      'nothingHeld',
+      'sidesContradict',
+      'unknownLimb',
+      'unknownSpot',
+    ]);
   });
   it('one step more is refused in a sentence that names the move', () => {
-    expect(problems(formatTreeFile(withSteps(201)))).toMatch(/^transitions\[0\] \("collar-sleeve.*"\) › steps: the list is too long; it may have at most 200 entries\.$/); // prettier-ignore
+    expect(problems(formatTreeFile(withSteps(201)))).toMatch(
+      /^transitions\[0\] \("collar-sleeve.*"\) › steps: the list is too long; it may have at most 200 entries\.$/,
+    );
   });
 });
 
@@ -92,13 +102,18 @@ describe('a file of version 1', () => {
     if (!read.ok) throw new Error(read.error.join(' '));
     const was = JSON.parse(kept) as { positions: unknown[]; transitions: unknown[] };
     expect([read.value.positions.length, read.value.transitions.length]).toEqual([was.positions.length, was.transitions.length]);
-    expect(read.value.ruleSets!.map((card) => card.levels)).toEqual([['third year'], undefined, undefined].slice(0, read.value.ruleSets!.length)); // prettier-ignore
+    expect(read.value.ruleSets!.map((card) => card.levels)).toEqual(
+      [['third year'], undefined, undefined].slice(0, read.value.ruleSets!.length),
+    );
     const again = formatTreeFile(read.value);
     expect(again).toContain('"version": 3');
     expect(parseTreeFile(again)).toEqual(read);
   });
   it('keeps what it hopes to provoke where that is shown', () => {
-    const old = JSON.parse(kept) as { transitions: { provokes?: string[]; from: string }[]; positions: { id: string; reads: { values: { id: string }[] }[] }[] }; // prettier-ignore
+    const old = JSON.parse(kept) as {
+      transitions: { provokes?: string[]; from: string }[];
+      positions: { id: string; reads: { values: { id: string }[] }[] }[];
+    };
     const move = old.transitions[0]!;
     const shown = old.positions.find((position) => position.id === move.from)!.reads[0]!.values[0]!.id;
     move.provokes = [shown, 'nowhere-shown'];
@@ -189,7 +204,11 @@ describe('a bad file gets a sentence that names the place', () => {
     expect(many).toContain('more like these');
   });
   it('megabytes of junk', { timeout: 60_000 }, () => {
-    const junk = ['['.repeat(20) + '1,'.repeat(1_000_000), `{"format":"red-ladder-tree","version":3,"tree":{},"positions":[${'1,'.repeat(1_000_000)}1],"transitions":[]}`, `{"format":"red-ladder-tree","version":3,"when":{${Array.from({ length: 200_000 }, (_, i) => `"k${i}":1`).join()}}}`]; // prettier-ignore
+    const junk = [
+      '['.repeat(20) + '1,'.repeat(1_000_000),
+      `{"format":"red-ladder-tree","version":3,"tree":{},"positions":[${'1,'.repeat(1_000_000)}1],"transitions":[]}`,
+      `{"format":"red-ladder-tree","version":3,"when":{${Array.from({ length: 200_000 }, (_, i) => `"k${i}":1`).join()}}}`,
+    ];
     for (const text of junk) expect(problems(text).length).toBeGreaterThan(20);
   });
   it('deep nesting and too many bytes, without reading on', () => {

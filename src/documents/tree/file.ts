@@ -60,7 +60,8 @@ function* parseForm(json: Record<string, unknown>, header: z.ZodType, lists: rea
   const strange = Object.keys(json).filter((field) => !known.has(field));
   if (strange.length > 0) problems.push(...strange.map((field) => `the file: Unrecognized key: "${field.slice(0, 60)}".`));
   const add = (path: readonly PropertyKey[], issues: readonly z.core.$ZodIssue[]): void => {
-    for (const issue of issues.slice(0, MOST_PROBLEMS)) problems.push(sayProblem(placeOf([...path, ...issue.path], json), [...path, ...issue.path], issue)); // prettier-ignore
+    for (const issue of issues.slice(0, MOST_PROBLEMS))
+      problems.push(sayProblem(placeOf([...path, ...issue.path], json), [...path, ...issue.path], issue));
   };
   const tree = header.safeParse(json.tree);
   if (!tree.success) add(['tree'], tree.error.issues);
@@ -87,10 +88,13 @@ function* parseForm(json: Record<string, unknown>, header: z.ZodType, lists: rea
 /** The tree that a file of the present version holds, with what it carries along. */
 function treeOfForm({ tree, lists }: Form): TreeDocument {
   const { positions = [], transitions = [], ruleCards = [], athletes = [], opponents = [] } = lists;
-  const people = [...athletes.map((person) => ({ ...person, of: 'athlete' })), ...opponents.map((person) => ({ ...person, of: 'opponent' }))];
+  const people = [
+    ...athletes.map((person) => ({ ...person, of: 'athlete' })),
+    ...opponents.map((person) => ({ ...person, of: 'opponent' })),
+  ];
   const beside = { ...(ruleCards.length > 0 ? { ruleSets: ruleCards } : {}), ...(people.length > 0 ? { profiles: people } : {}) };
   return { ...tree, ...beside, positions, transitions } as unknown as TreeDocument;
-} // prettier-ignore
+}
 
 const TOO_LARGE = 'The file is larger than 20 MB; the largest tree takes less.';
 /** Characters of text that are looked at at all. */
@@ -107,7 +111,9 @@ function* readTreeFile(text: string): InPieces<Result<TreeDocument, FileProblems
     return err([`The file: this is not a tree file; it should begin with "format": "${TREE_FILE_FORMAT}".`]);
   const { version } = file;
   if (version !== 1 && version !== 2 && version !== TREE_FILE_VERSION)
-    return err([`version: this file has version ${JSON.stringify(version)?.slice(0, 40) ?? 'none'}; this program reads versions 1 to ${TREE_FILE_VERSION}.`]); // prettier-ignore
+    return err([
+      `version: this file has version ${JSON.stringify(version)?.slice(0, 40) ?? 'none'}; this program reads versions 1 to ${TREE_FILE_VERSION}.`,
+    ]);
   const oversized = yield* findOversized(file);
   if (oversized !== null) return err([oversized]);
   const isPresent = version === TREE_FILE_VERSION;

@@ -23,7 +23,9 @@ function upgradeFrom1<T extends FormerTree>(tree: T): T {
     const named = card.forbidden.flatMap(({ belowLevel }) => belowLevel ?? []);
     return card.levels || named.length === 0 ? card : { ...card, levels: [...new Set(named)] };
   };
-  const shownAt = new Map(tree.positions.map((position) => [position.id, position.reads.flatMap((read) => read.values.map((value) => value.id))])); // prettier-ignore
+  const shownAt = new Map(
+    tree.positions.map((position) => [position.id, position.reads.flatMap((read) => read.values.map((value) => value.id))]),
+  );
   return {
     ...tree,
     ...(tree.ruleSets ? { ruleSets: tree.ruleSets.map(withLevels) } : {}),

@@ -36,8 +36,13 @@ export const treeKind: Kind = {
   formerDiff: (diff, form) => (form < 3 ? presentDiff(diff) : diff),
   withRenamed(document, { renamed }) {
     const tree = asTree(document);
-    const under = (kind: Beside['kind'], ids: readonly string[] | undefined) => ids?.map((id) => renamed.get(`${tree.id}\n${kind}\n${id}`) ?? id);
-    const named = { ruleCards: under('ruleCard', tree.ruleCards), athletes: under('athlete', tree.athletes), opponents: under('opponent', tree.opponents) };
+    const under = (kind: Beside['kind'], ids: readonly string[] | undefined) =>
+      ids?.map((id) => renamed.get(`${tree.id}\n${kind}\n${id}`) ?? id);
+    const named = {
+      ruleCards: under('ruleCard', tree.ruleCards),
+      athletes: under('athlete', tree.athletes),
+      opponents: under('opponent', tree.opponents),
+    };
     return asDocument({ ...tree, ...Object.fromEntries(Object.entries(named).filter(([, ids]) => ids !== undefined)) });
   },
-}; // prettier-ignore
+};

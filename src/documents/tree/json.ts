@@ -3,7 +3,21 @@ import { err, ok, type InPieces, type Result } from '@/core/base';
 import { placeIn, TREE_FILE_MAX_DEPTH } from '@/core/notation';
 
 /** Kinds of token, as the scanner numbers them. */
-const TOKEN = { openBrace: 1, closeBrace: 2, openBracket: 3, closeBracket: 4, comma: 5, colon: 6, null: 7, true: 8, false: 9, text: 10, number: 11, unknown: 16, end: 17 } as const; // prettier-ignore
+const TOKEN = {
+  openBrace: 1,
+  closeBrace: 2,
+  openBracket: 3,
+  closeBracket: 4,
+  comma: 5,
+  colon: 6,
+  null: 7,
+  true: 8,
+  false: 9,
+  text: 10,
+  number: 11,
+  unknown: 16,
+  end: 17,
+} as const;
 const NO_ERROR = 0;
 const TOKENS_A_PIECE = 20_000;
 const CLOSERS = new Map<number, number>([
@@ -36,7 +50,8 @@ function* findOddity(text: string): InPieces<string | null> {
       if (open.pop()?.kind !== CLOSERS.get(token)) return null;
     } else if (token === TOKEN.colon && last.isText && open.at(-1)?.kind === TOKEN.openBrace) {
       const { fields } = open.at(-1)!;
-      if (fields.has(last.value)) return `${sayPlace(text, last.offset)}: the field "${last.value.slice(0, 60)}" stands twice in one record. Which of the two is meant?`; // prettier-ignore
+      if (fields.has(last.value))
+        return `${sayPlace(text, last.offset)}: the field "${last.value.slice(0, 60)}" stands twice in one record. Which of the two is meant?`;
       fields.add(last.value);
     }
     const isText = token === TOKEN.text;
@@ -52,7 +67,8 @@ function firstFault(text: string): { offset: number; reason: string } {
   let before: number | null = null;
   const values: readonly number[] = [TOKEN.text, TOKEN.number, TOKEN.true, TOKEN.false, TOKEN.null, TOKEN.openBrace, TOKEN.openBracket];
   const isValue = (token: number): boolean => values.includes(token);
-  const ends = (token: number | null): boolean => token !== null && (CLOSERS.has(token) || (isValue(token) && token !== TOKEN.openBrace && token !== TOKEN.openBracket)); // prettier-ignore
+  const ends = (token: number | null): boolean =>
+    token !== null && (CLOSERS.has(token) || (isValue(token) && token !== TOKEN.openBrace && token !== TOKEN.openBracket));
   for (;;) {
     const token: number = scanner.scan();
     offset = scanner.getTokenOffset();
@@ -60,7 +76,8 @@ function firstFault(text: string): { offset: number; reason: string } {
     if (token === TOKEN.unknown) return { offset, reason: 'this word means nothing here' };
     if ((scanner.getTokenError() as number) !== NO_ERROR) return { offset, reason: 'this text or number is not finished' };
     if (ends(before) && isValue(token)) return { offset, reason: 'a comma or a colon is missing' };
-    if (before === TOKEN.comma && (token === TOKEN.comma || CLOSERS.has(token))) return { offset, reason: 'something is missing after the comma' }; // prettier-ignore
+    if (before === TOKEN.comma && (token === TOKEN.comma || CLOSERS.has(token)))
+      return { offset, reason: 'something is missing after the comma' };
     before = token;
   }
 }

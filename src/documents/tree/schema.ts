@@ -61,12 +61,21 @@ const contacts = z.array(contact).max(64);
 const stepNumber = z.number().int().min(1).max(200);
 const contactRule = z.discriminatedUnion('kind', [
   z.strictObject({
-    kind: z.literal('hold'), name: nameSchema.optional(), fromStep: stepNumber, toStep: stepNumber, contacts, atLeast: z.number().int().min(1).max(64).optional(),
-  }), // prettier-ignore
+    kind: z.literal('hold'),
+    name: nameSchema.optional(),
+    fromStep: stepNumber,
+    toStep: stepNumber,
+    contacts,
+    atLeast: z.number().int().min(1).max(64).optional(),
+  }),
   z.strictObject({
-    kind: z.enum(['before', 'together', 'never']), name: nameSchema.optional(), first: contact, then: contact.optional(),
-    whenValues: z.array(idSchema).max(64).optional(), letsIn: idSchema.optional(),
-  }), // prettier-ignore
+    kind: z.enum(['before', 'together', 'never']),
+    name: nameSchema.optional(),
+    first: contact,
+    then: contact.optional(),
+    whenValues: z.array(idSchema).max(64).optional(),
+    letsIn: idSchema.optional(),
+  }),
 ]);
 
 const value = z.strictObject({
@@ -96,7 +105,10 @@ export const positionSchema = z.strictObject({
   tempo: z.enum(TEMPOS),
   tempoReason: text.optional(),
   windowCloses: text.optional(),
-  tempoByContext: z.array(z.strictObject({ context: z.enum(CONTEXTS), tempo: z.enum(TEMPOS) })).max(3).optional(),
+  tempoByContext: z
+    .array(z.strictObject({ context: z.enum(CONTEXTS), tempo: z.enum(TEMPOS) }))
+    .max(3)
+    .optional(),
   legRelation: word.optional(),
   signs: words.optional(),
   stance: z.enum(STANCES).optional(),
@@ -106,7 +118,10 @@ export const positionSchema = z.strictObject({
   ownerRole: z.enum(OWNER_ROLES).optional(),
   heSeesItFirst: z.boolean().optional(),
   ends: z.enum(ENDINGS).optional(),
-  bySchool: z.array(z.strictObject({ school: word, lines: lines.optional(), ends: z.enum([...ENDINGS, 'goesOn']).optional() })).max(32).optional(),
+  bySchool: z
+    .array(z.strictObject({ school: word, lines: lines.optional(), ends: z.enum([...ENDINGS, 'goesOn']).optional() }))
+    .max(32)
+    .optional(),
   continuesIn: z.strictObject({ tree: idSchema, position: idSchema }).optional(),
   reads: z.array(read).max(16),
   wordingUnsure: z.boolean().optional(),
@@ -114,7 +129,7 @@ export const positionSchema = z.strictObject({
   hazards: words.optional(),
   source: text.optional(),
   fromCatalogue: idSchema.optional(),
-}); // prettier-ignore
+});
 
 export const transitionSchema = z.strictObject({
   id: idSchema,
@@ -137,15 +152,31 @@ export const transitionSchema = z.strictObject({
   undoes: words.optional(),
   blockedBy: z.array(contacts).max(32).optional(),
   enabledBy: z.array(contacts).max(32).optional(),
-  steps: z.array(z.strictObject({ note: text.optional(), contacts, ownerRole: z.enum(OWNER_ROLES).optional() })).max(200).optional(),
+  steps: z
+    .array(z.strictObject({ note: text.optional(), contacts, ownerRole: z.enum(OWNER_ROLES).optional() }))
+    .max(200)
+    .optional(),
   contactRules: z.array(contactRule).max(64).optional(),
   fits: z.strictObject({ legRelations: words.optional(), stances: z.array(z.enum(STANCES)).max(16).optional() }).optional(),
   provokes: z.array(idSchema).max(64).optional(),
   parameters: z
-    .array(z.strictObject({ name: nameSchema, values: words, never: z.array(z.strictObject({ value: word, leadsTo: idSchema.optional() })).max(64).optional() }))
-    .max(32).optional(),
+    .array(
+      z.strictObject({
+        name: nameSchema,
+        values: words,
+        never: z
+          .array(z.strictObject({ value: word, leadsTo: idSchema.optional() }))
+          .max(64)
+          .optional(),
+      }),
+    )
+    .max(32)
+    .optional(),
   checkpoints: z.array(text).max(64).optional(),
-  mistakes: z.array(z.strictObject({ error: text, consequence: text.optional(), correction: text.optional() })).max(64).optional(),
+  mistakes: z
+    .array(z.strictObject({ error: text, consequence: text.optional(), correction: text.optional() }))
+    .max(64)
+    .optional(),
   hazards: words.optional(),
   schools: words.optional(),
   contexts: z.array(z.enum(CONTEXTS)).max(3).optional(),
@@ -154,18 +185,22 @@ export const transitionSchema = z.strictObject({
   notes: text.optional(),
   source: text.optional(),
   fromCatalogue: idSchema.optional(),
-}); // prettier-ignore
+});
 
 export const ruleSetSchema = z.strictObject({
   id: idSchema,
   name: nameSchema,
   contexts: z.array(z.enum(CONTEXTS)).max(3),
   levels: words.optional(),
-  forbidden: z.array(z.strictObject({ tag: word, underAge: z.number().int().min(1).max(120).optional(), belowLevel: word.optional() })).max(200),
-  points: z.array(z.strictObject({ for: z.enum([...new Set([...ENDINGS, ...TRANSITION_KINDS])]), points: z.number().min(-1000).max(1000) })).max(64),
+  forbidden: z
+    .array(z.strictObject({ tag: word, underAge: z.number().int().min(1).max(120).optional(), belowLevel: word.optional() }))
+    .max(200),
+  points: z
+    .array(z.strictObject({ for: z.enum([...new Set([...ENDINGS, ...TRANSITION_KINDS])]), points: z.number().min(-1000).max(1000) }))
+    .max(64),
   source: text.optional(),
   date: z.iso.date().optional(),
-}); // prettier-ignore
+});
 
 const ids = z.array(idSchema).max(500);
 export const headerSchema = z.strictObject({
@@ -178,10 +213,15 @@ export const headerSchema = z.strictObject({
   ruleCards: ids.optional(),
   athletes: ids.optional(),
   opponents: ids.optional(),
-  dismissals: z.array(z.strictObject({ finding: z.string().min(1).max(20_000), reason: nameSchema })).max(5000).optional(),
-  defaults: z.strictObject({ works: chance.optional(), offCue: chance.optional(), stopped: chance.optional(), seconds: seconds.optional() }).optional(),
+  dismissals: z
+    .array(z.strictObject({ finding: z.string().min(1).max(20_000), reason: nameSchema }))
+    .max(5000)
+    .optional(),
+  defaults: z
+    .strictObject({ works: chance.optional(), offCue: chance.optional(), stopped: chance.optional(), seconds: seconds.optional() })
+    .optional(),
   notes: text.optional(),
-}); // prettier-ignore
+});
 
 export const MAX_POSITIONS = 5000;
 export const MAX_TRANSITIONS = 20_000;

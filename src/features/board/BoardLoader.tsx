@@ -35,7 +35,11 @@ function workedOn(treeId: string, revision: number): Read | null {
  * the browser: a server that drew large ones for everybody would keep everybody waiting.
  */
 export function BoardLoader({ treeId, name, still, revision, ...opened }: Props) {
-  const isBrowser = useSyncExternalStore(never, () => true, () => false); // prettier-ignore
+  const isBrowser = useSyncExternalStore(
+    never,
+    () => true,
+    () => false,
+  );
   const [read, setRead] = useState<Read | null>(null);
   const [problem, setProblem] = useState<string | null>(null);
   const [tries, setTries] = useState(0);

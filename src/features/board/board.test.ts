@@ -35,7 +35,10 @@ function firstBranch(): BoardState {
 describe('building a branch from the keyboard', () => {
   it('goes from guard to pin in four lines, and the odds move', () => {
     const { tree, caret } = firstBranch();
-    expect(tree.positions.map((position) => [position.name, position.family, position.ends])).toEqual([['Knee shield', 'half', undefined], ['Side pin', 'pin', 'settled']]); // prettier-ignore
+    expect(tree.positions.map((position) => [position.name, position.family, position.ends])).toEqual([
+      ['Knee shield', 'half', undefined],
+      ['Side pin', 'pin', 'settled'],
+    ]);
     expect(tree.transitions[0]).toMatchObject({
       from: 'knee-shield',
       to: 'side-pin',
@@ -61,7 +64,14 @@ describe('building a branch from the keyboard', () => {
   it('takes several values at once, into a cue or into what he does, and answers them one after the other', () => {
     const guard = typeGuard(emptyTree('t', 'T'), 'Body lock');
     const hips = typeValue(guard.tree, 'body-lock', 'his hips: flat / turned in / turned away');
-    expect(hips.tree.positions[0]!.reads).toMatchObject([{ name: 'his hips', kind: 'cue', closed: true, values: [{ name: 'flat' }, { name: 'turned in', kind: 'turn' }, { name: 'turned away' }] }]); // prettier-ignore
+    expect(hips.tree.positions[0]!.reads).toMatchObject([
+      {
+        name: 'his hips',
+        kind: 'cue',
+        closed: true,
+        values: [{ name: 'flat' }, { name: 'turned in', kind: 'turn' }, { name: 'turned away' }],
+      },
+    ]);
     expect(hips.caret).toEqual({ kind: 'answer', position: 'body-lock', read: 'his-hips', value: 'flat' });
     const both = typeValue(hips.tree, 'body-lock', 'frames / hugs the head');
     expect(both.tree.positions[0]!.reads[1]).toMatchObject({ kind: 'reaction', values: [{ name: 'frames' }, { name: 'hugs the head' }] });
@@ -131,7 +141,14 @@ describe('views and words', () => {
     expect(followFrom(layout, spider, at, 'up')).toBe('biceps-cleared');
     expect(neighbourInRow(layout, spider, 1)?.rung.id).toBe('lasso');
     const lasso = layout.rungs.find((placed) => placed.rung.id === 'lasso')!;
-    expect(followFrom(layout, lasso, lasso.sections.findIndex((item) => item.section.value === 'la-spins'), 'down')).toBe('swept'); // prettier-ignore
+    expect(
+      followFrom(
+        layout,
+        lasso,
+        lasso.sections.findIndex((item) => item.section.value === 'la-spins'),
+        'down',
+      ),
+    ).toBe('swept');
   });
   it('says every finding in words, with the place and the next action', () => {
     for (const finding of findFindings(tree).list) {
@@ -156,7 +173,10 @@ describe('his grips that are on', () => {
     expect(shutOptions(tree, []).size).toBe(0);
     const on = theirGripsAt(tree, place).filter((contact) => contact.job === 'underhook');
     const shut = shutOptions(tree, on);
-    expect(shut.get('headquarters-i-cut-the-knee-across')).toEqual({ status: 'blocked', says: 'shut: break his left hand near armpit: underhook' }); // prettier-ignore
+    expect(shut.get('headquarters-i-cut-the-knee-across')).toEqual({
+      status: 'blocked',
+      says: 'shut: break his left hand near armpit: underhook',
+    });
     expect(shut.get('headquarters-i-throw-the-legs-past-the-frame')?.status).toBe('notYet');
     expect(shut.has('headquarters-i-drag-the-leg')).toBe(false);
     const state = play(open(tree), { type: 'gripsOn', grips: on }, { type: 'select', position: 'body-lock' });

@@ -74,7 +74,10 @@ export function CatalogueScreen({ tree: opened, revision, at, words }: Props) {
   const offered = findTakeable(tree, catalogue);
   const unconfirmed = findUnconfirmed(tree);
   const take = (item: CataloguePosition) =>
-    edit(`${item.position.name} from the catalogue`, (now) => withEntry(now, item, { start: GUARDS.includes(item.position.family) && item.position.lines.length === 0 }).tree); // prettier-ignore
+    edit(
+      `${item.position.name} from the catalogue`,
+      (now) => withEntry(now, item, { start: GUARDS.includes(item.position.family) && item.position.lines.length === 0 }).tree,
+    );
   return (
     <div className="flex h-dvh flex-col">
       <StoredStrip

@@ -28,7 +28,13 @@ export function EntrySheet({ tree, catalogue, own, entry, onEntry, onTake, onCon
   const mine = tree.positions.find((item) => item.id === taken);
   const nameOf = (id: string): string => catalogue.positions.find((item) => item.position.id === id)!.position.name;
   const moves = catalogue.transitions.filter(({ transition }) => transition.from === position.id);
-  const into = [...new Set(catalogue.transitions.filter(({ transition }) => transition.to === position.id && transition.actor === 'owner').map(({ transition }) => transition.from))]; // prettier-ignore
+  const into = [
+    ...new Set(
+      catalogue.transitions
+        .filter(({ transition }) => transition.to === position.id && transition.actor === 'owner')
+        .map(({ transition }) => transition.from),
+    ),
+  ];
   const link = (id: string) => (
     <button key={id} type="button" className="min-h-8 underline" onClick={() => onShow(id)}>
       {nameOf(id)}

@@ -61,7 +61,11 @@ export function ClassChoice({ tree, plan, classes, onRename }: Props) {
         <button type="button" className={button} onClick={() => void begin()}>
           New class
         </button>
-        <button type="button" className={button} onClick={() => void copyDocument('class', plan.id, `${plan.name}, copy`.slice(0, 160)).then(made)}>
+        <button
+          type="button"
+          className={button}
+          onClick={() => void copyDocument('class', plan.id, `${plan.name}, copy`.slice(0, 160)).then(made)}
+        >
           Copy it
         </button>
         {removed === null && (
@@ -87,5 +91,5 @@ export function ClassChoice({ tree, plan, classes, onRename }: Props) {
         </p>
       )}
     </div>
-  ); // prettier-ignore
+  );
 }

@@ -49,11 +49,23 @@ export function answersFor(tree: TreeDocument, catalogue: Catalogue, seen: Seen)
   const names = new Set(
     tree.positions.flatMap((position) => [position.name, ...(position.aliases ?? [])].map((name) => name.toLowerCase())),
   );
-  const others = catalogue.positions.filter(({ position }) => ![position.name, ...(position.aliases ?? [])].some((name) => names.has(name.toLowerCase()))); // prettier-ignore
+  const others = catalogue.positions.filter(
+    ({ position }) => ![position.name, ...(position.aliases ?? [])].some((name) => names.has(name.toLowerCase())),
+  );
   const moves = catalogue.transitions.map((item) => item.transition);
   const found = findPlaces(others, seen).map((match): Answer => {
     const { position } = match.place;
-    return { key: `catalogue ${position.id}`, name: position.name, from: 'catalogue', position, match, advice: adviceAt(position, moves.filter((move) => move.from === position.id)) }; // prettier-ignore
+    return {
+      key: `catalogue ${position.id}`,
+      name: position.name,
+      from: 'catalogue',
+      position,
+      match,
+      advice: adviceAt(
+        position,
+        moves.filter((move) => move.from === position.id),
+      ),
+    };
   });
   return [...own.slice(0, LISTED), ...found.slice(0, LISTED)];
 }

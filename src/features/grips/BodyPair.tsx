@@ -16,7 +16,23 @@ interface Props {
   readonly onSpot?: (words: string) => void;
 }
 
-const PRESSABLE = ['leftHand', 'rightHand', 'leftForearm', 'rightForearm', 'leftShoulder', 'rightShoulder', 'head', 'chest', 'hips', 'leftKnee', 'rightKnee', 'leftShin', 'rightShin', 'leftFoot', 'rightFoot']; // prettier-ignore
+const PRESSABLE = [
+  'leftHand',
+  'rightHand',
+  'leftForearm',
+  'rightForearm',
+  'leftShoulder',
+  'rightShoulder',
+  'head',
+  'chest',
+  'hips',
+  'leftKnee',
+  'rightKnee',
+  'leftShin',
+  'rightShin',
+  'leftFoot',
+  'rightFoot',
+];
 const INK: Record<Actor, string> = { owner: 'stroke-ink', opponent: 'stroke-his' };
 const FILL: Record<Actor, string> = { owner: 'fill-ink', opponent: 'fill-his' };
 const line = (path: readonly Point[]): string => path.map(({ x, y }) => `${x.toFixed(1)},${y.toFixed(1)}`).join(' ');
@@ -68,7 +84,12 @@ function Trunk({ athlete, view }: { athlete: Actor; view: PairView }) {
   const lying = isLying(athlete, view);
   const [headY, topY, footY] = lying ? [62, 108, 232] : [382, 406, 456];
   const [wide, slim] = lying ? [46, 33] : [44, 27];
-  const outline = [[-wide, topY], [wide, topY], [slim, footY], [-slim, footY]] as const; // prettier-ignore
+  const outline = [
+    [-wide, topY],
+    [wide, topY],
+    [slim, footY],
+    [-slim, footY],
+  ] as const;
   return (
     <g className={INK[athlete]} strokeWidth={1.6}>
       <polygon points={outline.map(([x, y]) => `${CENTRE + x},${y}`).join(' ')} className="fill-paper" fillOpacity={0.7} />
@@ -93,13 +114,26 @@ export function BodyPair({ contacts, fresh, view, caption, plain = false, open =
   const lies = view.lies;
   const stands: Actor = lies === 'owner' ? 'opponent' : 'owner';
   return (
-    <svg viewBox={plain ? `${CENTRE - 128} 0 256 ${HEIGHT}` : `0 0 ${WIDTH} ${HEIGHT}`} role="img" aria-label={caption} className={`h-auto w-full max-w-[430px] ${plain ? '' : 'max-sm:[&_text]:text-[16.5px]'}`}>
+    <svg
+      viewBox={plain ? `${CENTRE - 128} 0 256 ${HEIGHT}` : `0 0 ${WIDTH} ${HEIGHT}`}
+      role="img"
+      aria-label={caption}
+      className={`h-auto w-full max-w-[430px] ${plain ? '' : 'max-sm:[&_text]:text-[16.5px]'}`}
+    >
       <ControlLines near={view.near} plain={plain} />
       {[lies, stands].map((athlete) => (
         <Trunk key={athlete} athlete={athlete} view={view} />
       ))}
       {pair.limbs.map(({ athlete, path, reaches }, i) => (
-        <polyline key={i} points={line(path)} fill="none" strokeWidth={reaches ? 4.5 : 2.2} strokeLinejoin="miter" className={INK[athlete]} strokeOpacity={reaches ? 1 : 0.55} />
+        <polyline
+          key={i}
+          points={line(path)}
+          fill="none"
+          strokeWidth={reaches ? 4.5 : 2.2}
+          strokeLinejoin="miter"
+          className={INK[athlete]}
+          strokeOpacity={reaches ? 1 : 0.55}
+        />
       ))}
       {pair.links.map(({ contact, from, at }, i) => (
         <line key={i} {...leaving(from, at)} x2={at.x} y2={at.y} strokeWidth={3} strokeDasharray="7 5" className={INK[contact.athlete]} />
@@ -109,13 +143,26 @@ export function BodyPair({ contacts, fresh, view, caption, plain = false, open =
         return (
           <g key={i} className="font-figure">
             <title>{sayContact(contact)}</title>
-            {!plain && <polyline points={`${edge},${y - 4} ${edge - side * 12},${y - 4} ${at.x},${at.y}`} fill="none" strokeWidth={0.8} className="stroke-route" />}
+            {!plain && (
+              <polyline
+                points={`${edge},${y - 4} ${edge - side * 12},${y - 4} ${at.x},${at.y}`}
+                fill="none"
+                strokeWidth={0.8}
+                className="stroke-route"
+              />
+            )}
             <circle cx={at.x} cy={at.y} r={5} className={FILL[contact.athlete]} />
             {fresh.has(contact) && <circle cx={at.x} cy={at.y} r={9} fill="none" strokeWidth={2} className="stroke-red" />}
-            {!plain && <text y={y} fontSize={14.5} textAnchor={side < 0 ? 'end' : 'start'} className={`halo ${FILL[contact.athlete]}`}>
-              <tspan x={edge + side * 4} className={fresh.has(contact) ? 'font-semibold' : 'font-medium'}>{limb}</tspan>
-              <tspan x={edge + side * 4} dy={16}>{target}</tspan>
-            </text>}
+            {!plain && (
+              <text y={y} fontSize={14.5} textAnchor={side < 0 ? 'end' : 'start'} className={`halo ${FILL[contact.athlete]}`}>
+                <tspan x={edge + side * 4} className={fresh.has(contact) ? 'font-semibold' : 'font-medium'}>
+                  {limb}
+                </tspan>
+                <tspan x={edge + side * 4} dy={16}>
+                  {target}
+                </tspan>
+              </text>
+            )}
           </g>
         );
       })}
@@ -126,7 +173,17 @@ export function BodyPair({ contacts, fresh, view, caption, plain = false, open =
               const limb = { athlete, part };
               const { x, y } = limbPoint(limb, pair, view);
               return (
-                <circle key={limbKey(limb)} cx={x} cy={y} r={11} fill="transparent" className="cursor-pointer hover:fill-tint" fillOpacity={0.8} data-limb={sayLimb(limb)} onClick={() => onLimb(sayLimb(limb))}>
+                <circle
+                  key={limbKey(limb)}
+                  cx={x}
+                  cy={y}
+                  r={11}
+                  fill="transparent"
+                  className="cursor-pointer hover:fill-tint"
+                  fillOpacity={0.8}
+                  data-limb={sayLimb(limb)}
+                  onClick={() => onLimb(sayLimb(limb))}
+                >
                   <title>{sayLimb(limb)}</title>
                 </circle>
               );
@@ -137,7 +194,17 @@ export function BodyPair({ contacts, fresh, view, caption, plain = false, open =
       {open && onSpot && (
         <g>
           {offeredSpots(open, view).map(({ words, at }) => (
-            <rect key={words} x={at.x - 6} y={at.y - 6} width={12} height={12} strokeWidth={1.5} className="cursor-pointer fill-paper stroke-red hover:fill-red" data-spot={words} onClick={() => onSpot(words)}>
+            <rect
+              key={words}
+              x={at.x - 6}
+              y={at.y - 6}
+              width={12}
+              height={12}
+              strokeWidth={1.5}
+              className="cursor-pointer fill-paper stroke-red hover:fill-red"
+              data-spot={words}
+              onClick={() => onSpot(words)}
+            >
               <title>{words}</title>
             </rect>
           ))}
@@ -145,4 +212,4 @@ export function BodyPair({ contacts, fresh, view, caption, plain = false, open =
       )}
     </svg>
   );
-} // prettier-ignore
+}

@@ -57,7 +57,11 @@ export function Cloth({ steps, single, onSteps }: Props) {
     <section aria-label="Without the cloth" className="grid gap-1 content-start">
       <h3 className="text-[17px]">Without the cloth</h3>
       {open > 1 && (
-        <button type="button" className="min-h-8 justify-self-start underline" onClick={() => onSteps('what usually serves without the cloth', withUsual)}>
+        <button
+          type="button"
+          className="min-h-8 justify-self-start underline"
+          onClick={() => onSteps('what usually serves without the cloth', withUsual)}
+        >
           Take what usually serves for all {open}
         </button>
       )}
@@ -66,8 +70,7 @@ export function Cloth({ steps, single, onSteps }: Props) {
         const { athlete } = contact;
         const target = servesInstead(contact);
         const usual = suggestedFor(contact.target);
-        const put = (substitute: ContactTarget | null) =>
-          onSteps('without the cloth', (now) => withSubstitute(now, text, substitute));
+        const put = (substitute: ContactTarget | null) => onSteps('without the cloth', (now) => withSubstitute(now, text, substitute));
         return (
           <div key={text} className="border-l border-hair pl-2">
             <TypedLine
@@ -92,5 +95,5 @@ export function Cloth({ steps, single, onSteps }: Props) {
         );
       })}
     </section>
-  ); // prettier-ignore
+  );
 }

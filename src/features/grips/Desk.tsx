@@ -102,9 +102,12 @@ export function Desk({ tree, subject, look, onLook, onEdit }: Props) {
   const { playing, toggle } = usePlay(steps.length, step, setAt);
   const arrival = useArrival(looked, subject);
   const findings = useMemo(
-    () => findGripFindings(looked).filter((item) => (kind === 'move' ? item.transition === id : item.transition === null && item.position === id)),
+    () =>
+      findGripFindings(looked).filter((item) =>
+        kind === 'move' ? item.transition === id : item.transition === null && item.position === id,
+      ),
     [looked, kind, id],
-  ); // prettier-ignore
+  );
   const now = steps[step - 1]?.contacts ?? [];
   const role = roleAt(tree, { position, steps }, step);
   const troubled = useMemo(() => {
@@ -118,7 +121,10 @@ export function Desk({ tree, subject, look, onLook, onEdit }: Props) {
   const onSteps = (label: string, change: (steps: readonly Step[]) => readonly Step[]) =>
     onEdit(`${subject.title}: ${label}`, (current) => withSubjectSteps(current, subject, change));
   const onMove = (label: string, patch: Partial<Transition>) =>
-    move && onEdit(`${subject.title}: ${label}`, (current) => withTransition(current, { ...(current.transitions.find((item) => item.id === move.id) ?? move), ...patch })); // prettier-ignore
+    move &&
+    onEdit(`${subject.title}: ${label}`, (current) =>
+      withTransition(current, { ...(current.transitions.find((item) => item.id === move.id) ?? move), ...patch }),
+    );
   const typing = useTyping({ subject, step, arrival, onSteps, onAt: setAt });
   const onStep = (by: 1 | -1) => setAt(Math.min(Math.max(1, step + by), Math.max(1, steps.length)));
   return (
@@ -127,8 +133,12 @@ export function Desk({ tree, subject, look, onLook, onEdit }: Props) {
         <h2 className="text-[24px]">{subject.title}</h2>
         <p className="text-soft">{subject.where}</p>
         <div role="group" aria-label="Look at it" className="flex gap-4 print:hidden">
-          <StripButton chosen={isFlipped} onClick={() => onLook({ ...look, isFlipped: !isFlipped })}>Other side</StripButton>
-          <StripButton chosen={isBare} onClick={() => onLook({ ...look, isBare: !isBare })}>Without the cloth</StripButton>
+          <StripButton chosen={isFlipped} onClick={() => onLook({ ...look, isFlipped: !isFlipped })}>
+            Other side
+          </StripButton>
+          <StripButton chosen={isBare} onClick={() => onLook({ ...look, isBare: !isBare })}>
+            Without the cloth
+          </StripButton>
           <StripButton onClick={() => window.print()}>Print</StripButton>
         </div>
         <p className="hidden print:block">{[isFlipped && 'the other side', isBare && 'without the cloth'].filter(Boolean).join(', ')}</p>
@@ -139,17 +149,29 @@ export function Desk({ tree, subject, look, onLook, onEdit }: Props) {
             contacts={now}
             fresh={freshAt(steps, step)}
             view={viewOf(role, turned)}
-            caption={now.length === 0 ? 'Two bodies seen from above; nobody holds anything yet.' : `Step ${step}: ${now.map(sayContact).join('; ')}.`}
+            caption={
+              now.length === 0
+                ? 'Two bodies seen from above; nobody holds anything yet.'
+                : `Step ${step}: ${now.map(sayContact).join('; ')}.`
+            }
             open={looking ? null : typing.limb}
             onLimb={looking ? undefined : (words) => typing.press(`${words} `)}
             onSpot={looking || !typing.limb ? undefined : (words) => typing.press(`${sayLimb(typing.limb!)} ${words}`)}
           />
           {move && steps.length > 0 && (
             <div className="flex flex-wrap items-center gap-4 print:hidden">
-              <StripButton disabled={step <= 1} onClick={() => onStep(-1)}>Step back</StripButton>
-              <span className="font-figure text-[15px] font-semibold" aria-live="polite">step {step} of {steps.length}</span>
-              <StripButton disabled={step >= steps.length} onClick={() => onStep(1)}>Step on</StripButton>
-              <StripButton chosen={playing} disabled={steps.length < 2} onClick={toggle}>{playing ? 'Stop' : 'Play the steps'}</StripButton>
+              <StripButton disabled={step <= 1} onClick={() => onStep(-1)}>
+                Step back
+              </StripButton>
+              <span className="font-figure text-[15px] font-semibold" aria-live="polite">
+                step {step} of {steps.length}
+              </span>
+              <StripButton disabled={step >= steps.length} onClick={() => onStep(1)}>
+                Step on
+              </StripButton>
+              <StripButton chosen={playing} disabled={steps.length < 2} onClick={toggle}>
+                {playing ? 'Stop' : 'Play the steps'}
+              </StripButton>
             </div>
           )}
         </div>
@@ -161,8 +183,14 @@ export function Desk({ tree, subject, look, onLook, onEdit }: Props) {
           )}
           {isFlipped && stays && <p>This move belongs to one side, so it stays as it is.</p>}
           {isBare && <Vanished steps={turned ? mirrorSteps(written) : written} />}
-          {move && arrival.length > 0 && <p className="mt-2">Sure to be held on arrival, as far as steps are written: {arrival.join('; ')}.</p>}
-          {written.length === 0 && <p className="mt-2 text-soft">{move ? 'No step is written yet.' : 'Nothing is said to be held here.'} Type the first hold, or press a limb.</p>}
+          {move && arrival.length > 0 && (
+            <p className="mt-2">Sure to be held on arrival, as far as steps are written: {arrival.join('; ')}.</p>
+          )}
+          {written.length === 0 && (
+            <p className="mt-2 text-soft">
+              {move ? 'No step is written yet.' : 'Nothing is said to be held here.'} Type the first hold, or press a limb.
+            </p>
+          )}
           <DeskProblems tree={tree} findings={findings} derived={looking} onStep={setAt} onEdit={onEdit} />
           {hazards.length > 0 && (
             <div className="mt-3 border-l-[3px] border-red pl-2">
@@ -176,8 +204,17 @@ export function Desk({ tree, subject, look, onLook, onEdit }: Props) {
       {steps.length > 0 && <div className="mt-3">{table}</div>}
       {move && along.survivals.length > 0 && steps.length > 1 && (
         <p className="mt-2 text-soft">
-          Survives longest: {along.survivals.slice(0, 2).map((item) => `${sayContact(item.contact)}, ${plural(item.steps, 'step')}`).join('; ')}.
-          {along.load.length > 0 && ` Busiest: ${along.load.slice(0, 3).map((item) => `${sayLimb(item)}, ${plural(item.trades, 'trade')}`).join('; ')}.`}
+          Survives longest:{' '}
+          {along.survivals
+            .slice(0, 2)
+            .map((item) => `${sayContact(item.contact)}, ${plural(item.steps, 'step')}`)
+            .join('; ')}
+          .
+          {along.load.length > 0 &&
+            ` Busiest: ${along.load
+              .slice(0, 3)
+              .map((item) => `${sayLimb(item)}, ${plural(item.trades, 'trade')}`)
+              .join('; ')}.`}
         </p>
       )}
       {!looking && (
@@ -190,4 +227,4 @@ export function Desk({ tree, subject, look, onLook, onEdit }: Props) {
       )}
     </article>
   );
-} // prettier-ignore
+}

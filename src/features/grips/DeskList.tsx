@@ -41,7 +41,10 @@ interface Props {
 
 /** All words of what is typed occur in the name. */
 const fits = (name: string, typed: string): boolean =>
-  typed.toLowerCase().split(/\s+/).every((word) => name.toLowerCase().includes(word)); // prettier-ignore
+  typed
+    .toLowerCase()
+    .split(/\s+/)
+    .every((word) => name.toLowerCase().includes(word));
 
 /** The tree's places with the moves out of each; what is typed narrows them, Enter takes the first and goes to its line. */
 export function DeskList({ tree, chosen, findRef, onPick }: Props) {

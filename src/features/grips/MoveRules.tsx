@@ -92,7 +92,10 @@ const saySets = (sets: Transition['blockedBy']): string => (sets ?? []).map((set
 
 /** Sets of grips as typed, a semicolon between the sets. */
 function parseSets(typed: string): Result<Contact[][], readonly string[]> {
-  const sets = typed.split(';').map((set) => parseContacts(set)).filter((set) => !set.ok || set.value.length > 0); // prettier-ignore
+  const sets = typed
+    .split(';')
+    .map((set) => parseContacts(set))
+    .filter((set) => !set.ok || set.value.length > 0);
   const problems = sets.flatMap((set) => (set.ok ? [] : set.error));
   return problems.length > 0 ? err(problems) : ok(sets.flatMap((set) => (set.ok ? [set.value] : [])));
 }

@@ -49,7 +49,12 @@ function Gap({ kinds, isHis }: { kinds: readonly (HandOver['kind'] | 'kept')[]; 
 
 /** Steps across, limbs down, both athletes; between the steps what each limb hands over. */
 export function StepTable({ steps, at, single, roles, troubled, onAt, pictureOf }: Props) {
-  const rows = [...groupBy(steps.flatMap((item) => item.contacts), limbKey)].toSorted(([, [a]], [, [b]]) => Number(a!.athlete === 'opponent') - Number(b!.athlete === 'opponent')); // prettier-ignore
+  const rows = [
+    ...groupBy(
+      steps.flatMap((item) => item.contacts),
+      limbKey,
+    ),
+  ].toSorted(([, [a]], [, [b]]) => Number(a!.athlete === 'opponent') - Number(b!.athlete === 'opponent'));
   const overs = groupBy(findHandOvers(steps), (item) => `${item.toStep} ${limbKey('to' in item ? item.to : item.from)}`);
   const held = (limb: string, i: number): Contact[] => steps[i]!.contacts.filter((contact) => limbKey(contact) === limb);
   const gapBefore = (limb: string, i: number): (HandOver['kind'] | 'kept')[] => {

@@ -14,12 +14,18 @@ const round = ({ x, y }: Point): string => `${x.toFixed(3)} ${y.toFixed(3)}`;
 const { middle, sided, garment } = getTargets();
 const spots = [...middle, ...sided, ...garment.map((item) => item.spot)];
 const contact = fc
-  .tuple(fc.constantFrom('', 'his '), fc.constantFrom(...getLimbNames()), fc.constantFrom('', 'own '), fc.constantFrom('', 'near ', 'far ', 'left ', 'right '), fc.constantFrom(...spots, 'mat'))
+  .tuple(
+    fc.constantFrom('', 'his '),
+    fc.constantFrom(...getLimbNames()),
+    fc.constantFrom('', 'own '),
+    fc.constantFrom('', 'near ', 'far ', 'left ', 'right '),
+    fc.constantFrom(...spots, 'mat'),
+  )
   .map(([whose, limb, own, side, spot]): Contact => {
     const parsed = parseContact(spot === 'mat' ? `${whose}${limb} mat beside the hip` : `${whose}${limb} ${own}${side}${spot}`);
     if (!parsed.ok) throw new Error(parsed.error);
     return parsed.value;
-  }); // prettier-ignore
+  });
 const contacts = fc.uniqueArray(contact, { maxLength: 8, selector: limbKey });
 const view = fc.record({ lies: fc.constantFrom<Actor>('owner', 'opponent'), near: fc.constantFrom(-1 as const, 1 as const) });
 
@@ -43,8 +49,10 @@ describe('the drawn pair', () => {
       fc.property(contacts, view, (list, seen) => {
         const other: PairView = { ...seen, near: seen.near === 1 ? -1 : 1 };
         const [mirrored] = mirrorSteps([{ contacts: list }]);
-        const points = (pair: ReturnType<typeof drawPair>, map: (point: Point) => Point): string[] =>
-          [...pair.held.map(({ at: point }) => round(map(point))), ...pair.limbs.flatMap(({ path }) => path.map((point) => round(map(point)))).sort()]; // prettier-ignore
+        const points = (pair: ReturnType<typeof drawPair>, map: (point: Point) => Point): string[] => [
+          ...pair.held.map(({ at: point }) => round(map(point))),
+          ...pair.limbs.flatMap(({ path }) => path.map((point) => round(map(point)))).sort(),
+        ];
         expect(points(drawPair(mirrored!.contacts, other), turned)).toEqual(points(drawPair(list, seen), (point) => point));
       }),
       { numRuns: 300, seed: 81 },
@@ -56,7 +64,9 @@ describe('the drawn pair', () => {
         const pair = drawPair(list, seen);
         for (const { at: point } of pair.held) expect(point.x > 0 && point.x < WIDTH && point.y > 0 && point.y < HEIGHT).toBe(true);
         for (const side of [-1, 1]) {
-          const heights = labelsOf(pair).filter((label) => label.side === side).map((label) => label.y); // prettier-ignore
+          const heights = labelsOf(pair)
+            .filter((label) => label.side === side)
+            .map((label) => label.y);
           heights.slice(1).forEach((y, i) => expect(y - heights[i]!).toBeGreaterThanOrEqual(31));
         }
       }),

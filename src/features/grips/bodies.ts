@@ -24,33 +24,122 @@ export const CONTROL = { shoulders: 108, hips: 222, top: 36, bottom: 372 };
 /** Parts as [distance from the middle, height on the page]; middle parts at 0, with the distance of their own sides behind. */
 type Spots = Readonly<Record<string, readonly [number, number]>>;
 const LYING: Spots = {
-  head: [0, 62], crown: [0, 42], forehead: [0, 50], temple: [14, 56], jaw: [8, 74], chin: [0, 77], ear: [19, 62], neck: [0, 88],
-  'back of the neck': [9, 88], 'throat side': [13, 92], 'collar bone': [26, 101], shoulder: [46, 108], 'shoulder blade': [33, 118],
-  armpit: [42, 128], chest: [0, 132], biceps: [64, 128], triceps: [70, 126], elbow: [82, 152], 'crook of the elbow': [76, 150],
-  forearm: [90, 172], wrist: [94, 192], hand: [96, 207], palm: [96, 205], fingers: [98, 214], ribs: [32, 158], belly: [0, 178],
-  spine: [0, 150], 'small of the back': [0, 196], 'belt line': [0, 204], hips: [0, 222], hip: [34, 222], 'hip bone': [29, 212],
-  'hip crease': [28, 237], buttock: [21, 246], 'tail bone': [0, 240], thigh: [54, 262], 'inner thigh': [38, 264], hamstring: [48, 278],
-  knee: [70, 296], 'back of the knee': [62, 304], shin: [72, 326], calf: [64, 330], ankle: [70, 354], 'back of the ankle': [64, 356],
-  heel: [66, 366], foot: [74, 370], instep: [77, 364], sole: [72, 376], toes: [79, 378],
-}; // prettier-ignore
+  head: [0, 62],
+  crown: [0, 42],
+  forehead: [0, 50],
+  temple: [14, 56],
+  jaw: [8, 74],
+  chin: [0, 77],
+  ear: [19, 62],
+  neck: [0, 88],
+  'back of the neck': [9, 88],
+  'throat side': [13, 92],
+  'collar bone': [26, 101],
+  shoulder: [46, 108],
+  'shoulder blade': [33, 118],
+  armpit: [42, 128],
+  chest: [0, 132],
+  biceps: [64, 128],
+  triceps: [70, 126],
+  elbow: [82, 152],
+  'crook of the elbow': [76, 150],
+  forearm: [90, 172],
+  wrist: [94, 192],
+  hand: [96, 207],
+  palm: [96, 205],
+  fingers: [98, 214],
+  ribs: [32, 158],
+  belly: [0, 178],
+  spine: [0, 150],
+  'small of the back': [0, 196],
+  'belt line': [0, 204],
+  hips: [0, 222],
+  hip: [34, 222],
+  'hip bone': [29, 212],
+  'hip crease': [28, 237],
+  buttock: [21, 246],
+  'tail bone': [0, 240],
+  thigh: [54, 262],
+  'inner thigh': [38, 264],
+  hamstring: [48, 278],
+  knee: [70, 296],
+  'back of the knee': [62, 304],
+  shin: [72, 326],
+  calf: [64, 330],
+  ankle: [70, 354],
+  'back of the ankle': [64, 356],
+  heel: [66, 366],
+  foot: [74, 370],
+  instep: [77, 364],
+  sole: [72, 376],
+  toes: [79, 378],
+};
 const FACING: Spots = {
-  head: [0, 382], crown: [0, 366], forehead: [0, 371], temple: [12, 376], jaw: [9, 392], chin: [0, 368], ear: [15, 382], neck: [0, 398],
-  'back of the neck': [5, 399], 'throat side': [10, 397], 'collar bone': [24, 400], shoulder: [44, 406], 'shoulder blade': [30, 418],
-  armpit: [40, 420], chest: [0, 408], biceps: [58, 400], triceps: [60, 408], elbow: [72, 390], 'crook of the elbow': [68, 388],
-  forearm: [74, 378], wrist: [74, 366], hand: [74, 356], palm: [74, 358], fingers: [74, 350], ribs: [32, 432], belly: [0, 430],
-  spine: [0, 436], 'small of the back': [0, 444], 'belt line': [0, 446], hips: [0, 454], hip: [28, 454], 'hip bone': [25, 446],
-  'hip crease': [24, 446], buttock: [20, 462], 'tail bone': [0, 464], thigh: [44, 446], 'inner thigh': [34, 444], hamstring: [44, 454],
-  knee: [60, 436], 'back of the knee': [58, 444], shin: [68, 450], calf: [66, 454], ankle: [76, 464], 'back of the ankle': [74, 466],
-  heel: [78, 470], foot: [80, 468], instep: [82, 464], sole: [80, 472], toes: [84, 466],
-}; // prettier-ignore
+  head: [0, 382],
+  crown: [0, 366],
+  forehead: [0, 371],
+  temple: [12, 376],
+  jaw: [9, 392],
+  chin: [0, 368],
+  ear: [15, 382],
+  neck: [0, 398],
+  'back of the neck': [5, 399],
+  'throat side': [10, 397],
+  'collar bone': [24, 400],
+  shoulder: [44, 406],
+  'shoulder blade': [30, 418],
+  armpit: [40, 420],
+  chest: [0, 408],
+  biceps: [58, 400],
+  triceps: [60, 408],
+  elbow: [72, 390],
+  'crook of the elbow': [68, 388],
+  forearm: [74, 378],
+  wrist: [74, 366],
+  hand: [74, 356],
+  palm: [74, 358],
+  fingers: [74, 350],
+  ribs: [32, 432],
+  belly: [0, 430],
+  spine: [0, 436],
+  'small of the back': [0, 444],
+  'belt line': [0, 446],
+  hips: [0, 454],
+  hip: [28, 454],
+  'hip bone': [25, 446],
+  'hip crease': [24, 446],
+  buttock: [20, 462],
+  'tail bone': [0, 464],
+  thigh: [44, 446],
+  'inner thigh': [34, 444],
+  hamstring: [44, 454],
+  knee: [60, 436],
+  'back of the knee': [58, 444],
+  shin: [68, 450],
+  calf: [66, 454],
+  ankle: [76, 464],
+  'back of the ankle': [74, 466],
+  heel: [78, 470],
+  foot: [80, 468],
+  instep: [82, 464],
+  sole: [80, 472],
+  toes: [84, 466],
+};
 /** How far the sides of a middle part lie apart ("far lapel" on the chest). */
 const HALF = 16;
 
 /** A limb: from which joint it reaches, over which parts, outermost last. */
 const LIMBS = [
   { joint: 'shoulder', parts: [['elbow', 'crook of the elbow', 'biceps', 'triceps'], ['forearm'], ['wrist', 'hand', 'palm', 'fingers']] },
-  { joint: 'hip', parts: [['knee', 'back of the knee', 'thigh', 'inner thigh', 'hamstring'], ['shin', 'calf'], ['ankle', 'back of the ankle', 'heel', 'foot', 'instep', 'sole', 'toes']] },
-] as const; // prettier-ignore
+  {
+    joint: 'hip',
+    parts: [
+      ['knee', 'back of the knee', 'thigh', 'inner thigh', 'hamstring'],
+      ['shin', 'calf'],
+      ['ankle', 'back of the ankle', 'heel', 'foot', 'instep', 'sole', 'toes'],
+    ],
+  },
+] as const;
 
 const bodyPart = (part: string): { name: string; side: 'left' | 'right' | null } => {
   const [, side, rest] = /^(left|right)([A-Z].*)$/.exec(part) ?? [];
@@ -211,11 +300,14 @@ export function labelsOf(pair: DrawnPair): MarginLabel[] {
     });
     // What was pushed off the foot of the page moves up again.
     let most = HEIGHT - 20;
-    return down.toReversed().map((item) => {
-      const y = Math.min(item.y, most);
-      most = y - LABEL_STEP;
-      return { ...item, y };
-    }).toReversed(); // prettier-ignore
+    return down
+      .toReversed()
+      .map((item) => {
+        const y = Math.min(item.y, most);
+        most = y - LABEL_STEP;
+        return { ...item, y };
+      })
+      .toReversed();
   });
 }
 

@@ -11,8 +11,14 @@ const odds = findOdds(tree);
 describe('figures', () => {
   it('never say nought or a hundred for what is merely near it', () => {
     expect([0, 0.004, 0.006, 0.5, 0.994, 0.996, 1].map(inHundred)).toEqual([
-      '0 in 100', 'under 1 in 100', '1 in 100', '50 in 100', '99 in 100', 'over 99 in 100', 'over 99 in 100',
-    ]); // prettier-ignore
+      '0 in 100',
+      'under 1 in 100',
+      '1 in 100',
+      '50 in 100',
+      '99 in 100',
+      'over 99 in 100',
+      'over 99 in 100',
+    ]);
   });
   it('say seconds as a clock, and count in words', () => {
     expect([0, 59.6, 64, 300].map(clock)).toEqual(['0:00', '1:00', '1:04', '5:00']);

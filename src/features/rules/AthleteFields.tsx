@@ -27,10 +27,27 @@ export function AthleteFields({ athlete, onChange }: Props) {
       <legend className="font-figure text-[17px] font-semibold">For the gym alone</legend>
       <p className="text-[13px] text-soft">This stays here: no file of a tree carries it.</p>
       <div className="flex flex-wrap items-start gap-6">
-        <NumberField label="Age" value={athlete.age ?? null} min={3} max={110} none="not said" onChange={(age) => onChange('age', { age: age ?? undefined })} />
-        <TextLine label="Level" value={athlete.level ?? ''} maxLength={160} onChange={(level) => onChange('level', { level: level || undefined })} />
+        <NumberField
+          label="Age"
+          value={athlete.age ?? null}
+          min={3}
+          max={110}
+          none="not said"
+          onChange={(age) => onChange('age', { age: age ?? undefined })}
+        />
+        <TextLine
+          label="Level"
+          value={athlete.level ?? ''}
+          maxLength={160}
+          onChange={(level) => onChange('level', { level: level || undefined })}
+        />
       </div>
-      <ListLine label="Must not" values={athlete.limits ?? []} hint="no neck, no inversions" onChange={(limits) => onChange('limits', { limits: list(limits) })} />
+      <ListLine
+        label="Must not"
+        values={athlete.limits ?? []}
+        hint="no neck, no inversions"
+        onChange={(limits) => onChange('limits', { limits: list(limits) })}
+      />
       <ListLine
         label="Away"
         values={(athlete.absences ?? []).map(sayAbsence)}
@@ -38,5 +55,5 @@ export function AthleteFields({ athlete, onChange }: Props) {
         onChange={(texts) => onChange('absences', { absences: list(parseAbsences(texts)) })}
       />
     </fieldset>
-  ); // prettier-ignore
+  );
 }

@@ -147,11 +147,18 @@ function Habits({ tree, person, onChange }: Omit<Props, 'onRemove' | 'children'>
 
 /** One person that the tree is looked at for, or against. Every change is stored at once. */
 export function PersonCard({ tree, person, onChange, onRemove, children }: Props) {
-  const list = (field: 'off' | 'on' | 'physique') => (values: string[]) => onChange(field, { [field]: values.length > 0 ? values : undefined }); // prettier-ignore
+  const list = (field: 'off' | 'on' | 'physique') => (values: string[]) =>
+    onChange(field, { [field]: values.length > 0 ? values : undefined });
   return (
     <section aria-label={person.name} className="grid min-w-0 grid-cols-[minmax(0,1fr)] gap-4 break-words">
       <div>
-        <InlineName key={person.id} label="Name of the person" value={person.name} className="text-[24px]" onChange={(name) => onChange('renamed', { name })} />
+        <InlineName
+          key={person.id}
+          label="Name of the person"
+          value={person.name}
+          className="text-[24px]"
+          onChange={(name) => onChange('renamed', { name })}
+        />
         <p className="text-soft">
           {OF[person.of]} What is said below of moves and habits is said of “{tree.name}”.
         </p>
@@ -168,11 +175,16 @@ export function PersonCard({ tree, person, onChange, onRemove, children }: Props
             <option value="right">right</option>
           </select>
         </Field>
-        <ListLine label="What he or she is like" values={person.physique ?? []} hint="short legs, heavy, beginner" onChange={list('physique')} />
+        <ListLine
+          label="What he or she is like"
+          values={person.physique ?? []}
+          hint="short legs, heavy, beginner"
+          onChange={list('physique')}
+        />
       </div>
       <p className="text-[13px] text-soft">
-        A move tagged “{person.of === 'athlete' ? 'not' : 'not against'} {person.physique?.[0] ?? 'short legs'}” falls away for a person who is
-        like that.
+        A move tagged “{person.of === 'athlete' ? 'not' : 'not against'} {person.physique?.[0] ?? 'short legs'}” falls away for a person who
+        is like that.
       </p>
       <Moves
         tree={tree}
@@ -182,12 +194,19 @@ export function PersonCard({ tree, person, onChange, onRemove, children }: Props
         withEverything={person.of === 'athlete'}
         onChange={list('off')}
       />
-      <Moves tree={tree} legend="Stays, whatever is said above" add="Add a move or a tag …" chosen={person.on ?? []} withEverything={false} onChange={list('on')} />
+      <Moves
+        tree={tree}
+        legend="Stays, whatever is said above"
+        add="Add a move or a tag …"
+        chosen={person.on ?? []}
+        withEverything={false}
+        onChange={list('on')}
+      />
       <Habits tree={tree} person={person} onChange={onChange} />
       {children}
       <button type="button" className="min-h-9 justify-self-start text-red underline" onClick={onRemove}>
         Remove this person
       </button>
     </section>
-  ); // prettier-ignore
+  );
 }

@@ -229,7 +229,7 @@ export function RulesScreen({ tree: opened, revision, book: openedBook }: Props)
       <StaleDialog what="tree" state={state} session={session} />
       {stale && <StaleDialog what={WHAT[stale[0]]} state={(stale[1] as Session<Named>).getState()} session={stale[1] as Session<Named>} />}
     </div>
-  ); // prettier-ignore
+  );
 }
 
 /** Only what was changed on the form: the rest may have been changed by somebody else meanwhile. */

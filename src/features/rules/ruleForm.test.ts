@@ -3,8 +3,17 @@ import { wholeTree } from '../../../tests/fixtures/wholeTree';
 import { demoTree } from '../../../demo/demoTree';
 import { cardOf, formOf, levelsOf, ruleFormSchema, type RuleForm } from './ruleForm';
 
-const form: RuleForm = { name: 'Cup', contexts: ['gi'], levels: 'first, second', forbidden: [{ tag: 'heel hook', underAge: '', belowLevel: '' }], points: [{ for: 'settled', points: '3' }], source: '', date: '' }; // prettier-ignore
-const problemsOf = (patch: Partial<RuleForm>): string[] => ruleFormSchema.safeParse({ ...form, ...patch }).error?.issues.map((issue) => issue.message) ?? []; // prettier-ignore
+const form: RuleForm = {
+  name: 'Cup',
+  contexts: ['gi'],
+  levels: 'first, second',
+  forbidden: [{ tag: 'heel hook', underAge: '', belowLevel: '' }],
+  points: [{ for: 'settled', points: '3' }],
+  source: '',
+  date: '',
+};
+const problemsOf = (patch: Partial<RuleForm>): string[] =>
+  ruleFormSchema.safeParse({ ...form, ...patch }).error?.issues.map((issue) => issue.message) ?? [];
 
 describe('the rule card form', () => {
   it('gives back every card as it was', () => {
@@ -26,6 +35,8 @@ describe('the rule card form', () => {
   it('reads levels from a line, each once', () => {
     expect(levelsOf(' first ,, second, first')).toEqual(['first', 'second']);
     expect(cardOf('id', { ...form, levels: '' })).not.toHaveProperty('levels');
-    expect(cardOf('id', { ...form, forbidden: [{ tag: ' stack ', underAge: '12', belowLevel: 'first' }] }).forbidden).toEqual([{ tag: 'stack', underAge: 12, belowLevel: 'first' }]); // prettier-ignore
+    expect(cardOf('id', { ...form, forbidden: [{ tag: ' stack ', underAge: '12', belowLevel: 'first' }] }).forbidden).toEqual([
+      { tag: 'stack', underAge: 12, belowLevel: 'first' },
+    ]);
   });
 });

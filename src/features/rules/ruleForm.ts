@@ -32,17 +32,28 @@ export const ruleFormSchema = z
   });
 export type RuleForm = z.output<typeof ruleFormSchema>;
 
-export const levelsOf = (line: string): string[] => [...new Set(line.split(',').map((level) => level.trim()).filter((level) => level !== ''))]; // prettier-ignore
+export const levelsOf = (line: string): string[] => [
+  ...new Set(
+    line
+      .split(',')
+      .map((level) => level.trim())
+      .filter((level) => level !== ''),
+  ),
+];
 
 export const formOf = (card: RuleSet): RuleForm => ({
   name: card.name,
   contexts: [...card.contexts],
   levels: (card.levels ?? []).join(', '),
-  forbidden: card.forbidden.map(({ tag, underAge, belowLevel }) => ({ tag, underAge: underAge === undefined ? '' : String(underAge), belowLevel: belowLevel ?? '' })),
+  forbidden: card.forbidden.map(({ tag, underAge, belowLevel }) => ({
+    tag,
+    underAge: underAge === undefined ? '' : String(underAge),
+    belowLevel: belowLevel ?? '',
+  })),
   points: card.points.map((item) => ({ for: item.for, points: String(item.points) })),
   source: card.source ?? '',
   date: card.date ?? '',
-}); // prettier-ignore
+});
 
 /** The card that was typed. Throws only if the form let something through that the tree's contract refuses: a bug. */
 export function cardOf(id: string, form: RuleForm): RuleSet {

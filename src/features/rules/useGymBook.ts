@@ -19,8 +19,15 @@ export function useGymBook(opened: OpenedBook) {
   const group = useDocuments<Group>('group', opened.groups);
   return useMemo(() => {
     const all = [ruleCard, athlete, opponent, group];
-    return { ruleCard, athlete, opponent, group, stored: worstOf(all.map((one) => one.stored)), read: () => all.forEach((one) => one.read()) };
+    return {
+      ruleCard,
+      athlete,
+      opponent,
+      group,
+      stored: worstOf(all.map((one) => one.stored)),
+      read: () => all.forEach((one) => one.read()),
+    };
   }, [ruleCard, athlete, opponent, group]);
-} // prettier-ignore
+}
 export type GymBookEdits = ReturnType<typeof useGymBook>;
 export type BookKind = 'ruleCard' | 'athlete' | 'opponent' | 'group';

@@ -21,7 +21,9 @@ export async function readJson<T>(request: Request, schema: z.ZodType<T>): Promi
   if (oversized !== null) return err(refuse(400, [`${oversized} Nothing was saved.`]));
   const parsed = schema.safeParse(body);
   if (parsed.success) return ok(parsed.data);
-  const said = parsed.error.issues.map((issue) => sayProblem(issue.path.map((key) => String(key).slice(0, 60)).join(' › ') || 'request', issue.path, issue)); // prettier-ignore
+  const said = parsed.error.issues.map((issue) =>
+    sayProblem(issue.path.map((key) => String(key).slice(0, 60)).join(' › ') || 'request', issue.path, issue),
+  );
   return err(
     refuse(
       400,

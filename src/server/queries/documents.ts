@@ -36,7 +36,12 @@ interface WholeRow {
   readonly body: object;
   readonly lists: Readonly<Record<string, readonly object[]>> | null;
 }
-const stored = ({ body, lists, form, revision, bytes }: WholeRow): StoredRow => ({ form, revision, bytes, document: { ...body, ...lists } as unknown as AnyDocument }); // prettier-ignore
+const stored = ({ body, lists, form, revision, bytes }: WholeRow): StoredRow => ({
+  form,
+  revision,
+  bytes,
+  document: { ...body, ...lists } as unknown as AnyDocument,
+});
 
 /** The whole document in one statement, and so as of one moment; `deleted` = also when it was deleted. */
 export async function maybeOneDocument(db: Db, { gymId, kind, id }: Key, { deleted = false } = {}): Promise<StoredRow | null> {
@@ -52,14 +57,20 @@ export async function manyDocuments(db: Db, gymId: string, kind: DocumentKind): 
 }
 /** Keys of the documents in a form older than `form`, deleted ones too. */
 export const manyOlderIds = async (db: Db, gymId: string, kind: DocumentKind, form: number): Promise<string[]> =>
-  (await db<{ documentId: string }[]>`select document_id from documents where gym_id = ${gymId} and kind = ${kind} and form < ${form} order by touched, document_id`).map((row) => row.documentId); // prettier-ignore
+  (
+    await db<
+      { documentId: string }[]
+    >`select document_id from documents where gym_id = ${gymId} and kind = ${kind} and form < ${form} order by touched, document_id`
+  ).map((row) => row.documentId);
 
 /** Last worked on first; `deleted` = those that were deleted. */
-export const manySummaries = (db: Db, gymId: string, kind: DocumentKind, countedList: string, deleted: boolean): Promise<Summary[]> => db<Summary[]>`
+export const manySummaries = (db: Db, gymId: string, kind: DocumentKind, countedList: string, deleted: boolean): Promise<Summary[]> => db<
+  Summary[]
+>`
   select d.document_id as id, d.name, d.revision, d.updated_at,
     (select count(*)::int from document_rows r where r.gym_id = d.gym_id and r.kind = d.kind and r.document_id = d.document_id and r.list = ${countedList}) as rows
   from documents d where d.gym_id = ${gymId} and d.kind = ${kind} and (d.deleted_at is not null) = ${deleted}
-  order by d.touched desc, d.document_id`; // prettier-ignore
+  order by d.touched desc, d.document_id`;
 
 export async function maybeOneLatestId(db: Db, gymId: string, kind: DocumentKind): Promise<string | null> {
   const [row] = await db<{ documentId: string }[]>`select document_id from documents
@@ -68,11 +79,17 @@ export async function maybeOneLatestId(db: Db, gymId: string, kind: DocumentKind
 }
 
 /** Revision and form alone; `lock` holds the document until the transaction ends. */
-export async function maybeOneHead(db: Db, { gymId, kind, id }: Key, { lock }: { lock: boolean }): Promise<{ revision: number; form: number; deleted: boolean } | null> {
-  const [row] = await db<{ revision: number; form: number; deleted: boolean }[]>`select revision, form, deleted_at is not null as deleted from documents
+export async function maybeOneHead(
+  db: Db,
+  { gymId, kind, id }: Key,
+  { lock }: { lock: boolean },
+): Promise<{ revision: number; form: number; deleted: boolean } | null> {
+  const [row] = await db<
+    { revision: number; form: number; deleted: boolean }[]
+  >`select revision, form, deleted_at is not null as deleted from documents
     where gym_id = ${gymId} and kind = ${kind} and document_id = ${id} ${lock ? db`for update` : db``}`;
   return row ?? null;
-} // prettier-ignore
+}
 
 interface Written {
   readonly form: number;
@@ -107,7 +124,15 @@ export interface PlacedRow {
   readonly row: { readonly id: string };
 }
 export async function putRows(db: Db, { gymId, kind, id }: Key, list: string, placed: readonly PlacedRow[]): Promise<void> {
-  const rows = placed.map(({ ordinal, row }) => ({ gym_id: gymId, kind, document_id: id, list, row_id: row.id, ordinal, body: db.json(row as never) })); // prettier-ignore
+  const rows = placed.map(({ ordinal, row }) => ({
+    gym_id: gymId,
+    kind,
+    document_id: id,
+    list,
+    row_id: row.id,
+    ordinal,
+    body: db.json(row as never),
+  }));
   for (let i = 0; i < rows.length; i += 1000) {
     await db`insert into document_rows ${db(rows.slice(i, i + 1000) as never)}
       on conflict (gym_id, kind, document_id, list, row_id) do update set ordinal = excluded.ordinal, body = excluded.body`;
@@ -141,9 +166,17 @@ export interface NewChange {
 }
 export async function insertChanges(db: Db, { gymId, kind, id }: Key, changes: readonly NewChange[]): Promise<void> {
   const rows = changes.map(({ revision, form, editId, diff, former, madeBy }) => ({
-    gym_id: gymId, kind, document_id: id, revision, form, edit_id: editId, label: diff.label, diff: db.json(diff as never),
-    former: former ? db.json(former as never) : null, made_by: madeBy,
-  })); // prettier-ignore
+    gym_id: gymId,
+    kind,
+    document_id: id,
+    revision,
+    form,
+    edit_id: editId,
+    label: diff.label,
+    diff: db.json(diff as never),
+    former: former ? db.json(former as never) : null,
+    made_by: madeBy,
+  }));
   await db`insert into document_changes ${db(rows as never)}`;
 }
 
@@ -160,8 +193,10 @@ export const manyChangesSince = (db: Db, { gymId, kind, id }: Key, revision: num
   where gym_id = ${gymId} and kind = ${kind} and document_id = ${id} and revision > greatest(${revision}, 1) order by revision`;
 
 /** Of these edits, those that are stored already, with their revision and document. */
-export const manyKnownEdits = (db: Db, gymId: string, editIds: readonly string[]) => db<{ editId: string; revision: number; documentId: string }[]>`
-  select edit_id, revision, document_id from document_changes where gym_id = ${gymId} and edit_id = any(${editIds as string[]}::uuid[]) order by revision`; // prettier-ignore
+export const manyKnownEdits = (db: Db, gymId: string, editIds: readonly string[]) => db<
+  { editId: string; revision: number; documentId: string }[]
+>`
+  select edit_id, revision, document_id from document_changes where gym_id = ${gymId} and edit_id = any(${editIds as string[]}::uuid[]) order by revision`;
 
 export interface StoredDiff {
   readonly revision: number;

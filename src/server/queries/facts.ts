@@ -13,4 +13,4 @@ export async function insertFacts(db: Db, gymId: string, kind: string, facts: re
   return (await db`insert into facts ${db(rows as never)} on conflict (gym_id, kind, fact_id) do nothing returning fact_id`).length;
 }
 export const manyFacts = (db: Db, gymId: string, kind: string) => db<{ id: string; body: object; madeBy: string | null; madeAt: Date }[]>`
-  select fact_id as id, body, made_by, made_at from facts where gym_id = ${gymId} and kind = ${kind} order by made_at, fact_id`; // prettier-ignore
+  select fact_id as id, body, made_by, made_at from facts where gym_id = ${gymId} and kind = ${kind} order by made_at, fact_id`;

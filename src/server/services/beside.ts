@@ -51,7 +51,9 @@ export async function takeBeside(tx: Db, context: Context, treeId: string, besid
   const notes: string[] = [];
   if (beside.length === 0) return { renamed, notes };
   const known: Known[] = [];
-  for (const kind of ['ruleCard', ...PEOPLE] as const) for (const row of await manyDocuments(tx, context.gymId, kind)) known.push({ kind, document: kindOf(kind).normalise(row.document), revision: row.revision }); // prettier-ignore
+  for (const kind of ['ruleCard', ...PEOPLE] as const)
+    for (const row of await manyDocuments(tx, context.gymId, kind))
+      known.push({ kind, document: kindOf(kind).normalise(row.document), revision: row.revision });
   for (const { kind, document } of beside) {
     const given = kindOf(kind).normalise(document as AnyDocument);
     const rivals = kind === 'ruleCard' ? [kind] : PEOPLE;
@@ -61,7 +63,9 @@ export async function takeBeside(tx: Db, context: Context, treeId: string, besid
       if (together === there.document) continue;
       await writeBody(tx, keyOf(context, kind, given.id), there.revision + 1, together);
       const { id: editId, diff } = editBetween(kind, there.document, together, `in the tree ${treeId}`);
-      await insertChanges(tx, keyOf(context, kind, given.id), [{ revision: there.revision + 1, form: kindOf(kind).form, editId, diff, madeBy: context.member }]); // prettier-ignore
+      await insertChanges(tx, keyOf(context, kind, given.id), [
+        { revision: there.revision + 1, form: kindOf(kind).form, editId, diff, madeBy: context.member },
+      ]);
       known.splice(known.indexOf(there), 1, { kind, document: together, revision: there.revision + 1 });
       continue;
     }

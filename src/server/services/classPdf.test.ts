@@ -6,7 +6,13 @@ import { classPdf } from './classPdf';
 
 const tree = demoTree();
 const sheetOf = (count: number): ClassSheet => {
-  const plan = { ...emptyClassPlan, slotMinutes: 240, branches: findBranches(tree).slice(0, count).map((item) => [...item.branch]) }; // prettier-ignore
+  const plan = {
+    ...emptyClassPlan,
+    slotMinutes: 240,
+    branches: findBranches(tree)
+      .slice(0, count)
+      .map((item) => [...item.branch]),
+  };
   return classSheetOf(tree, plannedUnits(tree, plan).units, plan);
 };
 const pagesOf = (pdf: Buffer): number => pdf.toString('latin1').match(/\/Type \/Page\b/g)?.length ?? 0;

@@ -68,7 +68,13 @@ function draw(doc: Doc, sheet: ClassSheet, size: number, dry: boolean, bottom = 
     const columns = columnsOf(row, inner);
     const height = Math.max(...columns.map((column) => heightOf(column.text, column.width, column.font, size)));
     breakBefore(height + 4);
-    if (!dry) doc.moveTo(MARGIN, y).lineTo(MARGIN + inner, y).lineWidth(0.5).strokeColor(HAIR).stroke(); // prettier-ignore
+    if (!dry)
+      doc
+        .moveTo(MARGIN, y)
+        .lineTo(MARGIN + inner, y)
+        .lineWidth(0.5)
+        .strokeColor(HAIR)
+        .stroke();
     y += 2;
     for (const column of columns) put(column.text, column.x, column.width, column.font, size);
     y += height + 2;
@@ -78,7 +84,13 @@ function draw(doc: Doc, sheet: ClassSheet, size: number, dry: boolean, bottom = 
   y += 5;
   const top = y;
   y += put(cautions, MARGIN + 8, inner - 8, 'text', size);
-  if (!dry) doc.moveTo(MARGIN + 1, top).lineTo(MARGIN + 1, y).lineWidth(2).strokeColor(RED).stroke(); // prettier-ignore
+  if (!dry)
+    doc
+      .moveTo(MARGIN + 1, top)
+      .lineTo(MARGIN + 1, y)
+      .lineWidth(2)
+      .strokeColor(RED)
+      .stroke();
   return y;
 }
 

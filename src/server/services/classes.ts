@@ -14,8 +14,10 @@ export interface StoredClass {
 /** The classes made for a tree, in the order in which they were made. */
 export async function findClasses(context: Context, treeId: string): Promise<StoredClass[]> {
   const all = await findDocuments(context, 'class');
-  return all.map(({ document, revision }) => ({ plan: document as unknown as ClassDocument, revision })).filter(({ plan }) => plan.tree === treeId);
-} // prettier-ignore
+  return all
+    .map(({ document, revision }) => ({ plan: document as unknown as ClassDocument, revision }))
+    .filter(({ plan }) => plan.tree === treeId);
+}
 
 /** The classes made for a tree; a first one is made for a tree that has none. */
 export async function getClasses(context: Context, { id }: Pick<TreeDocument, 'id'>): Promise<StoredClass[]> {
@@ -36,4 +38,4 @@ export async function findSheet(context: Context, treeId: string, classId: strin
   if (!plan && classId !== null) return null;
   const settings = plan ?? emptyClassPlan;
   return classSheetOf(tree, plannedUnits(tree, settings).units, settings);
-} // prettier-ignore
+}

@@ -10,4 +10,8 @@ export interface Context {
 }
 
 /** The context of a program that runs on the machine itself. */
-export const localContext = async (db: Db, member: string | null): Promise<Context> => ({ db, gymId: (await getHomeGym(db)).gymId, member }); // prettier-ignore
+export const localContext = async (db: Db, member: string | null): Promise<Context> => ({
+  db,
+  gymId: (await getHomeGym(db)).gymId,
+  member,
+});

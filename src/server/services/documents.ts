@@ -40,7 +40,8 @@ export function checkedDocument(kind: DocumentKind, given: object): Result<AnyDo
 async function takenIds(tx: Db, context: Context, kind: DocumentKind): Promise<Set<string>> {
   const kinds: readonly DocumentKind[] = kind === 'athlete' || kind === 'opponent' ? ['athlete', 'opponent'] : [kind];
   const ids = new Set<string>();
-  for (const item of kinds) for (const deleted of [false, true]) for (const { id } of await manySummaries(tx, context.gymId, item, '', deleted)) ids.add(id); // prettier-ignore
+  for (const item of kinds)
+    for (const deleted of [false, true]) for (const { id } of await manySummaries(tx, context.gymId, item, '', deleted)) ids.add(id);
   return ids;
 }
 
@@ -63,13 +64,22 @@ export async function insertFresh(
 }
 
 /** Makes a document once, however often the edit is sent; `exactly` = under its own id or not at all. Returns its id. */
-export async function createDocument(context: Context, kind: DocumentKind, given: object, edit: string | null, { exactly = false } = {}): Promise<Result<string, StoreError>> {
+export async function createDocument(
+  context: Context,
+  kind: DocumentKind,
+  given: object,
+  edit: string | null,
+  { exactly = false } = {},
+): Promise<Result<string, StoreError>> {
   const checked = checkedDocument(kind, given);
   if (!checked.ok) return checked;
   const madeBefore = async (db: Db) => (edit === null ? undefined : (await manyKnownEdits(db, context.gymId, [edit]))[0]?.documentId);
   const known = await madeBefore(context.db);
   if (known !== undefined) return ok(known);
-  const taken: StoreError = { code: 'refused', problems: [`The gym has something else under the id "${checked.value.id}". Make it again.`] };
+  const taken: StoreError = {
+    code: 'refused',
+    problems: [`The gym has something else under the id "${checked.value.id}". Make it again.`],
+  };
   return inTransaction(context.db, async (tx) => {
     if (!exactly) return ok(await insertFresh(tx, context, kind, checked.value, edit));
     const isFree = !(await takenIds(tx, context, kind)).has(checked.value.id);
@@ -78,13 +88,18 @@ export async function createDocument(context: Context, kind: DocumentKind, given
     const meanwhile = await madeBefore(tx);
     return meanwhile === undefined ? err(taken) : ok(meanwhile);
   });
-} // prettier-ignore
+}
 
 /**
  * The document as it was at a revision, rebuilt in the form of its time and then upgraded; or a sentence why it cannot be had.
  * What it held of the gym then is the gym's now and stays as it is.
  */
-export async function documentAt(context: Context, kind: DocumentKind, id: string, revision: number): Promise<Result<AnyDocument, Problems>> {
+export async function documentAt(
+  context: Context,
+  kind: DocumentKind,
+  id: string,
+  revision: number,
+): Promise<Result<AnyDocument, Problems>> {
   const current = await findDocument(context, kind, id);
   if (!current) return err(['There is no such document.']);
   if (revision < 1 || revision > current.revision)
@@ -107,10 +122,15 @@ export async function documentAt(context: Context, kind: DocumentKind, id: strin
   if (reached > revision) return err([`What this was before revision ${reached} was not kept.`]);
   if (at === form) return ok(document);
   return ok(normalise(upgrade(document, at, { partners: new Set(), renamed: new Map() }).document));
-} // prettier-ignore
+}
 
 /** Goes back to an earlier revision by one more change, so that going back can itself be undone. */
-export async function restoreDocument(context: Context, kind: DocumentKind, id: string, { revision, baseRevision }: { revision: number; baseRevision: number }): Promise<Result<SaveOutcome, StoreError>> {
+export async function restoreDocument(
+  context: Context,
+  kind: DocumentKind,
+  id: string,
+  { revision, baseRevision }: { revision: number; baseRevision: number },
+): Promise<Result<SaveOutcome, StoreError>> {
   const earlier = await documentAt(context, kind, id, revision);
   if (!earlier.ok) return err({ code: 'refused', problems: earlier.error });
   const current = await findDocument(context, kind, id);
@@ -118,4 +138,4 @@ export async function restoreDocument(context: Context, kind: DocumentKind, id: 
   const edit = editBetween(kind, current.document, earlier.value, `back to revision ${revision}`);
   if (edit.diff.changes.length === 0) return ok({ saved: true, revision: current.revision });
   return saveEdits(context, kind, id, { baseRevision, edits: [edit] });
-} // prettier-ignore
+}

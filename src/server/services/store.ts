@@ -6,9 +6,20 @@ import { letOthersIn } from '@/documents/letOthersIn';
 import { sizeOf } from '@/documents/size';
 import { inTransaction, type Db } from '../db/client';
 import {
-  insertChanges, manyChangesSince, manyDocuments, manyKnownEdits, manySummaries, markDeleted, maybeOneDocument, maybeOneHead, type Key, type NewChange, type StoredChange,
-  type StoredRow, type Summary,
-} from '../queries/documents'; // prettier-ignore
+  insertChanges,
+  manyChangesSince,
+  manyDocuments,
+  manyKnownEdits,
+  manySummaries,
+  markDeleted,
+  maybeOneDocument,
+  maybeOneHead,
+  type Key,
+  type NewChange,
+  type StoredChange,
+  type StoredRow,
+  type Summary,
+} from '../queries/documents';
 import { appliedEdit } from './appliedEdit';
 import type { Context } from './context';
 import { recall, remember, type StoredDocument } from './recent';
@@ -27,7 +38,10 @@ export interface StoreError {
 }
 
 const nameOf = ({ gymId, kind, id }: Key): string => `${gymId} ${kind} ${id}`;
-const missing: StoreError = { code: 'missing', problems: ['This is no longer stored: it was deleted in another window. Bring it back under Files, or save your copy as a file.'] }; // prettier-ignore
+const missing: StoreError = {
+  code: 'missing',
+  problems: ['This is no longer stored: it was deleted in another window. Bring it back under Files, or save your copy as a file.'],
+};
 export const megabytes = (bytes: number): string => `${Math.ceil(bytes / 104_857.6) / 10} MB`;
 
 const ROWS_A_PIECE = 50;
@@ -92,10 +106,12 @@ export async function findDocuments(context: Context, kind: DocumentKind): Promi
 }
 
 /** Names and revisions, last worked on first. */
-export const findSummaries = (context: Context, kind: DocumentKind, { deleted = false } = {}): Promise<Summary[]> => manySummaries(context.db, context.gymId, kind, DOCUMENT_LISTS[kind][0] ?? '', deleted); // prettier-ignore
+export const findSummaries = (context: Context, kind: DocumentKind, { deleted = false } = {}): Promise<Summary[]> =>
+  manySummaries(context.db, context.gymId, kind, DOCUMENT_LISTS[kind][0] ?? '', deleted);
 
 /** What was changed after a revision, oldest first. */
-export const findChanges = (context: Context, kind: DocumentKind, id: string, since: number): Promise<StoredChange[]> => manyChangesSince(context.db, keyOf(context, kind, id), since); // prettier-ignore
+export const findChanges = (context: Context, kind: DocumentKind, id: string, since: number): Promise<StoredChange[]> =>
+  manyChangesSince(context.db, keyOf(context, kind, id), since);
 
 const noteOf = ({ revision, label, madeAt, madeBy }: StoredChange): ChangeNote => ({
   revision,
@@ -129,7 +145,8 @@ function madeOf(context: Context, kind: DocumentKind, current: StoredDocument, b
     const made = appliedEdit(kind, document, diff);
     if (!made.ok) return { document, changes, refused: { edit: id, problems: made.error } };
     const revision = base + changes.length + 1;
-    if (made.value.diff.changes.length > 0) changes.push({ revision, form: kindOf(kind).form, editId: id, diff: made.value.diff, madeBy: context.member }); // prettier-ignore
+    if (made.value.diff.changes.length > 0)
+      changes.push({ revision, form: kindOf(kind).form, editId: id, diff: made.value.diff, madeBy: context.member });
     document = made.value.document;
   }
   return { document, changes, refused: null };
@@ -144,10 +161,16 @@ function problemWith(kind: DocumentKind, document: AnyDocument, before: StoredDo
   // What is too large from earlier days may be opened and made smaller.
   return bytes > maxBytes && bytes >= before.bytes ? { code: 'tooLarge', problems: [tooLarge(bytes, maxBytes)] } : null;
 }
-export const tooLarge = (bytes: number, most: number): string => `As a file this would be ${megabytes(bytes)}; the most that is kept is ${megabytes(most)}. Nothing was stored.`; // prettier-ignore
+export const tooLarge = (bytes: number, most: number): string =>
+  `As a file this would be ${megabytes(bytes)}; the most that is kept is ${megabytes(most)}. Nothing was stored.`;
 
 /** As many of the edits as can be stored: all of them, or those before the first that breaks the document. */
-function longestGood(context: Context, kind: DocumentKind, current: StoredDocument, edits: SaveRequest['edits']): Made & { readonly error: StoreError | null } {
+function longestGood(
+  context: Context,
+  kind: DocumentKind,
+  current: StoredDocument,
+  edits: SaveRequest['edits'],
+): Made & { readonly error: StoreError | null } {
   const whole = madeOf(context, kind, current, current.revision, edits);
   const refusedBy = (refused: RefusedEdit | null): StoreError | null => refused && { code: 'refused', ...refused };
   const problem = problemWith(kind, whole.document, current);
@@ -156,17 +179,27 @@ function longestGood(context: Context, kind: DocumentKind, current: StoredDocume
   for (let count = 1; count <= edits.length; count++) {
     const next = madeOf(context, kind, current, current.revision, edits.slice(0, count));
     const error = next.refused ? refusedBy(next.refused) : problemWith(kind, next.document, current);
-    if (error) return { ...good, refused: { edit: edits[count - 1]!.id, problems: error.problems }, error: { ...error, edit: edits[count - 1]!.id } }; // prettier-ignore
+    if (error)
+      return {
+        ...good,
+        refused: { edit: edits[count - 1]!.id, problems: error.problems },
+        error: { ...error, edit: edits[count - 1]!.id },
+      };
     good = next;
   }
   return { ...good, error: null };
-} // prettier-ignore
+}
 
 /**
  * Saves edits made on `baseRevision`, each once, however often it is sent. A stale base changes nothing and is told what
  * happened since; an edit that cannot be ends the row: those before it are stored, it is named.
  */
-export function saveEdits(context: Context, kind: DocumentKind, id: string, { baseRevision, edits }: SaveRequest): Promise<Result<SaveOutcome, StoreError>> {
+export function saveEdits(
+  context: Context,
+  kind: DocumentKind,
+  id: string,
+  { baseRevision, edits }: SaveRequest,
+): Promise<Result<SaveOutcome, StoreError>> {
   const key = keyOf(context, kind, id);
   return serially(nameOf(key), async () => {
     let saved: StoredDocument | null = null;
@@ -174,8 +207,18 @@ export function saveEdits(context: Context, kind: DocumentKind, id: string, { ba
       const head = await maybeOneHead(tx, key, { lock: true });
       if (!head || head.deleted) return err(missing);
       const current = head.form < kindOf(kind).form ? null : await readNow(tx, key, head.revision);
-      if (!current) return err({ code: 'refused', problems: ['This was stored by an older program and is being brought to the present form. Try again.'] }); // prettier-ignore
-      const known = (await manyKnownEdits(tx, context.gymId, edits.map((edit) => edit.id))).filter((edit) => edit.documentId === id);
+      if (!current)
+        return err({
+          code: 'refused',
+          problems: ['This was stored by an older program and is being brought to the present form. Try again.'],
+        });
+      const known = (
+        await manyKnownEdits(
+          tx,
+          context.gymId,
+          edits.map((edit) => edit.id),
+        )
+      ).filter((edit) => edit.documentId === id);
       const stored = known.map((edit) => edit.editId);
       const fresh = edits.filter((edit) => !stored.includes(edit.id));
       const base = Math.max(baseRevision, ...known.map((edit) => edit.revision));
@@ -195,7 +238,7 @@ export function saveEdits(context: Context, kind: DocumentKind, id: string, { ba
     if (saved) remember(`${nameOf(key)} ${(saved as StoredDocument).revision}`, saved);
     return outcome;
   });
-} // prettier-ignore
+}
 
 /** Deletes a document, or brings a deleted one back. What refers to it keeps its reference. False = there is none such. */
 export function setDeleted(context: Context, kind: DocumentKind, id: string, deleted: boolean): Promise<boolean> {

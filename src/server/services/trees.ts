@@ -17,7 +17,8 @@ export interface StoredTree {
   readonly revision: number;
 }
 const asTree = (document: AnyDocument): TreeDocument => document as unknown as TreeDocument;
-const asDocument = ({ positions, transitions, ...rest }: TreeDocument): AnyDocument => ({ ...headerOf({ ...rest, positions, transitions }), positions, transitions }) as unknown as AnyDocument; // prettier-ignore
+const asDocument = ({ positions, transitions, ...rest }: TreeDocument): AnyDocument =>
+  ({ ...headerOf({ ...rest, positions, transitions }), positions, transitions }) as unknown as AnyDocument;
 
 export async function findTree(context: Context, treeId: string): Promise<StoredTree | null> {
   const stored = await findDocument(context, 'tree', treeId);
@@ -26,11 +27,16 @@ export async function findTree(context: Context, treeId: string): Promise<Stored
 
 /** The gym's rule cards and people, of the people only what is said of them in one tree. */
 export async function findBook(context: Context, treeId: string): Promise<GymBook> {
-  const bodiesOf = async <T>(kind: 'ruleCard' | 'athlete' | 'opponent'): Promise<T[]> => (await findDocuments(context, kind)).map((item) => item.document as unknown as T); // prettier-ignore
-  const [ruleCards, athletes, opponents] = await Promise.all([bodiesOf<RuleSet>('ruleCard'), bodiesOf<Athlete>('athlete'), bodiesOf<Opponent>('opponent')]);
+  const bodiesOf = async <T>(kind: 'ruleCard' | 'athlete' | 'opponent'): Promise<T[]> =>
+    (await findDocuments(context, kind)).map((item) => item.document as unknown as T);
+  const [ruleCards, athletes, opponents] = await Promise.all([
+    bodiesOf<RuleSet>('ruleCard'),
+    bodiesOf<Athlete>('athlete'),
+    bodiesOf<Opponent>('opponent'),
+  ]);
   const here = <P extends Opponent>(person: P): P => ({ ...person, games: person.games?.filter((game) => game.tree === treeId) });
   return { ruleCards, athletes: athletes.map(here), opponents: opponents.map(here) };
-} // prettier-ignore
+}
 
 /** The tree with the gym's cards and people beside it; null = no such tree. */
 export async function findTreeInGym(context: Context, treeId: string, who: 'all' | 'named' = 'all'): Promise<TreeDocument | null> {
@@ -91,7 +97,9 @@ export async function importTree(context: Context, tree: TreeDocument, mode: Imp
   const current = mode === 'replace' ? await findTree(context, tree.id) : null;
   if (!current) {
     const bytes = new TextEncoder().encode(formatTreeFile(tree)).length;
-    return bytes > TREE_FILE_MAX_BYTES ? err({ code: 'tooLarge', problems: [tooLarge(bytes, TREE_FILE_MAX_BYTES)] }) : ok(await storeTree(context, tree));
+    return bytes > TREE_FILE_MAX_BYTES
+      ? err({ code: 'tooLarge', problems: [tooLarge(bytes, TREE_FILE_MAX_BYTES)] })
+      : ok(await storeTree(context, tree));
   }
   const { renamed, notes } = await inTransaction(context.db, (tx) => takeBeside(tx, context, tree.id, besideOf(tree)));
   const edit = editBetween('tree', asDocument(current.tree), asDocument(normaliseTree(withOwnNames(tree, renamed))), 'replaced by a file');
@@ -102,7 +110,7 @@ export async function importTree(context: Context, tree: TreeDocument, mode: Imp
   return saved.value.saved
     ? ok({ treeId: tree.id, notes })
     : err({ code: 'refused', problems: ['The stored tree was changed while the file was read. Nothing was replaced; try again.'] });
-} // prettier-ignore
+}
 
 /** A tree of its own with everything in it, and what is said of people in it, for another group; null = no such tree. */
 export async function copyTree(context: Context, treeId: string, name: string): Promise<string | null> {

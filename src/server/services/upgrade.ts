@@ -16,7 +16,13 @@ async function upgradeDocument(tx: Db, context: Context, kind: DocumentKind, row
   const { renamed } = await takeBeside(tx, context, row.document.id, upgraded.beside);
   for (const [given, id] of renamed) moved.renamed.set(`${row.document.id}\n${given}`, id);
   const next = normalise(withRenamed ? withRenamed(upgraded.document, moved) : upgraded.document);
-  for (const list of DOCUMENT_LISTS[kind]) await deleteRows(tx, key, list, rowsOf(row.document, list).map((item) => item.id)); // prettier-ignore
+  for (const list of DOCUMENT_LISTS[kind])
+    await deleteRows(
+      tx,
+      key,
+      list,
+      rowsOf(row.document, list).map((item) => item.id),
+    );
   await writeBody(tx, key, row.revision + 1, next);
   await writeRows(tx, key, null, next);
   const former = { form: row.form, document: row.document };

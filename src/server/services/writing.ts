@@ -27,12 +27,27 @@ export async function writeRows(tx: Db, key: Key, before: AnyDocument | null, af
     const was = new Map((before ? rowsOf(before, list) : []).map((row, ordinal) => [row.id, { row, ordinal }]));
     const now = rowsOf(after, list).map((row, ordinal) => ({ row, ordinal }));
     const kept = new Set(now.map(({ row }) => row.id));
-    await deleteRows(tx, key, list, [...was.keys()].filter((id) => !kept.has(id)));
-    await putRows(tx, key, list, now.filter(({ row }) => was.get(row.id)?.row !== row));
+    await deleteRows(
+      tx,
+      key,
+      list,
+      [...was.keys()].filter((id) => !kept.has(id)),
+    );
+    await putRows(
+      tx,
+      key,
+      list,
+      now.filter(({ row }) => was.get(row.id)?.row !== row),
+    );
     const moved = now.filter(({ row, ordinal }) => was.get(row.id)?.row === row && was.get(row.id)?.ordinal !== ordinal);
-    await moveRows(tx, key, list, moved.map(({ row, ordinal }) => ({ id: row.id, ordinal })));
+    await moveRows(
+      tx,
+      key,
+      list,
+      moved.map(({ row, ordinal }) => ({ id: row.id, ordinal })),
+    );
   }
-} // prettier-ignore
+}
 
 export const writeBody = (tx: Db, key: Key, revision: number, document: AnyDocument): Promise<void> =>
   updateDocument(tx, key, revision, writtenOf(key.kind, document, sizeOf(document, DOCUMENT_LISTS[key.kind])));

@@ -4,7 +4,14 @@ import { demoTree } from '../../../../demo/demoTree';
 import { randomTree } from '../../../../tests/support/randomTree';
 import { stillOf } from './still';
 
-const opened = { revision: 1, view: 'tree', selected: null, guard: null, filter: {}, book: { ruleCards: [], athletes: [], opponents: [] } } as const; // prettier-ignore
+const opened = {
+  revision: 1,
+  view: 'tree',
+  selected: null,
+  guard: null,
+  filter: {},
+  book: { ruleCards: [], athletes: [], opponents: [] },
+} as const;
 
 describe('the picture that comes with the page of a board', () => {
   it('names every rung that the board draws', () => {

@@ -125,14 +125,25 @@ export function answerOptions(tree: TreeDocument, caret: SpokenCaret, typed: str
   const { position, read, value } = caret;
   const matches = (name: string): boolean => matchOf([name], typed) > 0;
   const nameOf = (id: string): string => positionOf(indexOf(tree), id).name;
-  const here = value === null || read === null ? [] : indexOf(tree).from.get(position)!.filter((move) => move.actor === actor && fitOf(move, read, value) === 'silent'); // prettier-ignore
+  const here =
+    value === null || read === null
+      ? []
+      : indexOf(tree)
+          .from.get(position)!
+          .filter((move) => move.actor === actor && fitOf(move, read, value) === 'silent');
   const known = catalogue ? findMovesFor(tree, catalogue, { position, value, actor }) : [];
   const landing = (id: string): string => catalogue!.positions.find((entry) => entry.position.id === id)?.position.name ?? id;
   return [
     ...(typed.trim() === '' ? [] : [{ key: 'new', name: typed.trim(), note: '' }]),
-    ...known.filter((move) => matches(move.name)).slice(0, OFFERED).map((move) => ({ key: `catalogue ${move.id}`, name: move.name, note: `catalogue, to ${landing(move.to)}`, known: move })),
-    ...here.filter((move) => typed.trim() !== '' && matches(move.name)).slice(0, OFFERED).map((move) => ({ key: move.id, name: move.name, note: `also here, to ${nameOf(move.to)}`, move })),
-  ]; // prettier-ignore
+    ...known
+      .filter((move) => matches(move.name))
+      .slice(0, OFFERED)
+      .map((move) => ({ key: `catalogue ${move.id}`, name: move.name, note: `catalogue, to ${landing(move.to)}`, known: move })),
+    ...here
+      .filter((move) => typed.trim() !== '' && matches(move.name))
+      .slice(0, OFFERED)
+      .map((move) => ({ key: move.id, name: move.name, note: `also here, to ${nameOf(move.to)}`, move })),
+  ];
 }
 
 /** What picking such an option does: the landing caret, or the whole answer at once. */
@@ -209,7 +220,11 @@ const OFFERED = 3;
 
 /** Places of the catalogue that the tree does not have, by any of their names. */
 export const entriesFor = (tree: TreeDocument, catalogue: Catalogue | null, typed: string): CataloguePosition[] =>
-  catalogue === null || typed.trim().length < 2 ? [] : searchCatalogue(catalogue, typed).filter((entry) => findTaken(tree, entry) === null).slice(0, OFFERED); // prettier-ignore
+  catalogue === null || typed.trim().length < 2
+    ? []
+    : searchCatalogue(catalogue, typed)
+        .filter((entry) => findTaken(tree, entry) === null)
+        .slice(0, OFFERED);
 
 const heightNote = (position: Position): string => position.ends ?? position.lines.at(-1) ?? 'facing';
 

@@ -34,16 +34,37 @@ export function LadderSections({ tree, ladder, loops, dispatch }: Props) {
   return (
     <>
       <Fold title="Falls, deepest first" count={falls.length}>
-        {() => falls.map(({ transition, lost }) =>
-          item(transition, fromOf(transition), `${plural(lost, 'line')} lost${lost === largestRegress.lost ? ', the most at once' : ''}: ${say(transition)}`),
-        )}
+        {() =>
+          falls.map(({ transition, lost }) =>
+            item(
+              transition,
+              fromOf(transition),
+              `${plural(lost, 'line')} lost${lost === largestRegress.lost ? ', the most at once' : ''}: ${say(transition)}`,
+            ),
+          )
+        }
       </Fold>
       <Fold title="Upper lines first" count={gaps.length}>
-        {() => gaps.map(({ position, missing }) => item(position, position, `holds ${positionOf(index, position).lines.join(', ')} without ${missing.join(', ')}`))}
+        {() =>
+          gaps.map(({ position, missing }) =>
+            item(position, position, `holds ${positionOf(index, position).lines.join(', ')} without ${missing.join(', ')}`),
+          )
+        }
       </Fold>
       <Fold title="Loops that cost nothing" count={loops.length}>
-        {() => loops.map((loop) => item(loop.join('>'), loop[0]!, `→ ${loop.slice(1).map((id) => nameOf(id)).join(' → ')} → back again`))}
+        {() =>
+          loops.map((loop) =>
+            item(
+              loop.join('>'),
+              loop[0]!,
+              `→ ${loop
+                .slice(1)
+                .map((id) => nameOf(id))
+                .join(' → ')} → back again`,
+            ),
+          )
+        }
       </Fold>
     </>
-  ); // prettier-ignore
+  );
 }

@@ -9,7 +9,13 @@ interface Props {
   readonly dispatch: Dispatch<BoardAction>;
 }
 
-const FITS = { owner: [['answers', 'fits'], ['stopped', 'fails']], opponent: [['answers', 'then']] } as const; // prettier-ignore
+const FITS = {
+  owner: [
+    ['answers', 'fits'],
+    ['stopped', 'fails'],
+  ],
+  opponent: [['answers', 'then']],
+} as const;
 
 /** For everything he shows here: does this move fit, does it fail, or is nothing said? Two that stop each other are a dilemma. */
 export function FitList({ tree, move, dispatch }: Props) {

@@ -11,7 +11,17 @@ interface Props {
 }
 
 /** Ticks of a small set; none ticked = it holds for all of them. */
-function Ticks({ legend, options, chosen, onChange }: { legend: string; options: readonly (readonly [string, string])[]; chosen: readonly string[]; onChange: (chosen: string[]) => void }) {
+function Ticks({
+  legend,
+  options,
+  chosen,
+  onChange,
+}: {
+  legend: string;
+  options: readonly (readonly [string, string])[];
+  chosen: readonly string[];
+  onChange: (chosen: string[]) => void;
+}) {
   if (options.length === 0) return null;
   return (
     <fieldset>
@@ -22,7 +32,9 @@ function Ticks({ legend, options, chosen, onChange }: { legend: string; options:
             <input
               type="checkbox"
               checked={chosen.includes(key)}
-              onChange={(event) => onChange(options.map(([item]) => item).filter((item) => (item === key ? event.target.checked : chosen.includes(item))))}
+              onChange={(event) =>
+                onChange(options.map(([item]) => item).filter((item) => (item === key ? event.target.checked : chosen.includes(item))))
+              }
             />
             {word}
           </label>
@@ -30,7 +42,7 @@ function Ticks({ legend, options, chosen, onChange }: { legend: string; options:
       </div>
     </fieldset>
   );
-} // prettier-ignore
+}
 
 const orNone = <T,>(list: readonly T[]): readonly T[] | undefined => (list.length > 0 ? list : undefined);
 
@@ -95,8 +107,18 @@ export function MoveDetails({ tree, move, onChange }: Props) {
         chosen={move.contexts ?? []}
         onChange={(contexts) => onChange('cloth', { contexts: orNone(contexts) as Transition['contexts'] })}
       />
-      <ListLine label="Tags, for rule cards" values={move.tags ?? []} hint="heel hook" onChange={(tags) => onChange('tags', { tags: orNone(tags) })} />
-      <ListLine label="Needs first" values={move.needs ?? []} hint="foot off the hip" onChange={(needs) => onChange('needs', { needs: orNone(needs) })} />
+      <ListLine
+        label="Tags, for rule cards"
+        values={move.tags ?? []}
+        hint="heel hook"
+        onChange={(tags) => onChange('tags', { tags: orNone(tags) })}
+      />
+      <ListLine
+        label="Needs first"
+        values={move.needs ?? []}
+        hint="foot off the hip"
+        onChange={(needs) => onChange('needs', { needs: orNone(needs) })}
+      />
       <ListLine label="Makes" values={move.makes ?? []} onChange={(makes) => onChange('makes', { makes: orNone(makes) })} />
       <ListLine label="Undoes" values={move.undoes ?? []} onChange={(undoes) => onChange('undoes', { undoes: orNone(undoes) })} />
       <PlaceSelect
@@ -137,5 +159,5 @@ export function MoveDetails({ tree, move, onChange }: Props) {
         Not sure of the words yet
       </label>
     </div>
-  ); // prettier-ignore
+  );
 }

@@ -11,7 +11,9 @@ interface Props {
 export function ProvokesList({ tree, move, onChange }: Props) {
   const index = indexOf(tree);
   const places = [...new Set([move.to, move.from])].map((id) => positionOf(index, id));
-  const shown = places.flatMap((place) => place.reads.filter((read) => read.kind !== 'timing').flatMap((read) => read.values.map((value) => ({ place, read, value })))); // prettier-ignore
+  const shown = places.flatMap((place) =>
+    place.reads.filter((read) => read.kind !== 'timing').flatMap((read) => read.values.map((value) => ({ place, read, value }))),
+  );
   if (shown.length === 0) return null;
   const now = move.provokes ?? [];
   return (

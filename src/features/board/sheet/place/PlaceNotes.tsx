@@ -27,7 +27,11 @@ export function PlaceNotes({ tree, position, said, dispatch }: Props) {
   const { dilemmas: pairs, oneWay: half, starts, bypass, provoked } = said;
   const index = indexOf(tree);
   const mine = (id: string): string => sayMine(index.transitions.get(id)!.name);
-  const values = (ids: readonly string[]): string => ids.flatMap((id) => findValue(position, id) ?? []).map(({ read, value }) => sayShown(read, value.name)).join(' or '); // prettier-ignore
+  const values = (ids: readonly string[]): string =>
+    ids
+      .flatMap((id) => findValue(position, id) ?? [])
+      .map(({ read, value }) => sayShown(read, value.name))
+      .join(' or ');
   const threats = threatsAt(index, position.id);
   const same = findSameRelation(tree, position.id);
   const go = (id: PositionId) => (
