@@ -4,7 +4,8 @@ import { blockingOf, findGripFindings, gripProblemsOf, withTyped } from '@/core/
 import { smallestHittingSet } from '@/core/graph';
 import { withTransition, type TreeDocument } from '@/core/tree';
 import { findOdds } from '@/core/odds';
-import { findFilterDifference, findFindings } from '@/core/structure';
+import { findFilterDifference } from '@/core/structure';
+import { findFindings } from '@/core/findings';
 import { demoTree } from '../demo/demoTree';
 import { randomTree } from '../tests/support/randomTree';
 import { withRandomGrips } from '../tests/support/withRandomGrips';

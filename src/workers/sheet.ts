@@ -1,6 +1,7 @@
 import type { InPieces } from '@/core/base';
 import { findUnconfirmed } from '@/core/catalogue';
-import { findBackTakes, findFindingsInPieces, findLadder, findRoleChanges, findTodo, rankHubs, type Findings } from '@/core/structure';
+import { findBackTakes, findLadder, findRoleChanges, findTodo, rankHubs } from '@/core/structure';
+import { findFindingsInPieces, type Findings } from '@/core/findings';
 import type { TreeView } from '@/core/lens';
 
 /** All that the sheet beside the board lists of a tree. */

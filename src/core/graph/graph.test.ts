@@ -1,17 +1,11 @@
 import { describe, expect, it } from 'vitest';
 import { seededRandom } from '../base';
-import {
-  breadthFirst,
-  elementaryCycles,
-  FAR,
-  findShortestPaths,
-  immediateDominators,
-  mustAnalysis,
-  reachedFrom,
-  smallestHittingSet,
-  walkSimplePaths,
-  wayTo,
-} from '.';
+import { breadthFirst, FAR, reachedFrom, wayTo } from './search';
+import { elementaryCycles } from './elementaryCycles';
+import { findShortestPaths, walkSimplePaths } from './simplePaths';
+import { immediateDominators } from './dominators';
+import { mustAnalysis } from './mustAnalysis';
+import { smallestHittingSet } from './hittingSet';
 
 /** Small random graphs, and every simple path of one: written out anew here, so that nothing checked is borrowed. */
 function randomGraph(seed: number, size: number): { next: number[][]; previous: number[][] } {

@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { mine, position, reaction, tree } from '../../../tests/support/smallTree';
 import { findContradictoryPreferences, findIdleOptions } from './contradictions';
-import { findFindings } from './findings';
+import { findFindings } from '../findings';
 import { findProvoked } from './provoked';
 
 const cue = (id: string, ...values: string[]) => ({

@@ -8,7 +8,7 @@ import { formatTreeFile, normaliseTree } from '../notation';
 import { findOdds } from '../odds';
 import { checkTree, withNewValue } from '../tree';
 import { findFilterDifference } from './filterDifference';
-import { findFindings } from './findings';
+import { findFindings } from '../findings';
 import { parseTreeFile } from '@/documents/tree/file';
 import { analysisOf } from '@/cli/analysis';
 import { firstHold, shutOptions } from '@/features/board/shut';

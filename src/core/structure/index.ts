@@ -6,7 +6,6 @@ export * from './cycles';
 export * from './deadEnds';
 export * from './dilemmas';
 export * from './filterDifference';
-export * from './findings';
 export * from './ladder';
 export * from './lateBranches';
 export * from './necessaryHubs';

@@ -6,7 +6,7 @@ import { isGoal, type TreeDocument, indexOf } from '../tree';
 import { coverageAt, findUnanswered } from './answers';
 import { findCycles } from './cycles';
 import { findDeadEnds, findUnreachable } from './deadEnds';
-import { findFindings } from './findings';
+import { findFindings } from '../findings';
 import { findNecessaryHubs } from './necessaryHubs';
 import { countRoutes, findRoutes } from './routes';
 import { findBypasses } from './bypass';

@@ -1,5 +1,6 @@
 export * from './arrival';
 export * from './branch';
+export * from './chances';
 export * from './figures';
 export * from './findings';
 export * from './gripProblem';

@@ -6,10 +6,10 @@ import { SetAside } from '@/client/SetAside';
 import { Working } from '@/client/Working';
 import type { TreeSheet } from '@/workers/sheet';
 import type { Answer } from '@/workers/useAnswer';
-import type { Finding, Findings } from '@/core/structure';
+import { FINDING_KINDS, mendOf, type Finding, type Findings, type Mend } from '@/core/findings';
 import type { TreeView } from '@/core/lens';
-import { findValue, indexOf, positionOf, withDismissal, withoutDismissal, type TreeDocument } from '@/core/tree';
-import { plural, FINDING_KINDS, findingText } from '@/core/words';
+import { withDismissal, withoutDismissal, type TreeDocument } from '@/core/tree';
+import { plural, findingText, findingTitle } from '@/core/words';
 import { AboutTree } from './AboutTree';
 import type { BoardAction } from '../../boardState';
 import { combinationCaret } from '../../caret/branch';
@@ -25,16 +25,15 @@ interface Props {
   readonly dispatch: Dispatch<BoardAction>;
 }
 
-/** Where the finding is put right: the caret for what is missing, else the place itself. */
-function goTo(tree: TreeDocument, finding: Finding, dispatch: Dispatch<BoardAction>): void {
-  dispatch({ type: 'select', position: finding.position });
-  const value = finding.kind === 'provokesGap' ? findValue(positionOf(indexOf(tree), finding.position), finding.value) : null;
-  if (value) dispatch({ type: 'caret', caret: { kind: 'answer', position: finding.position, read: value.read.id, value: value.value.id } });
-  if (finding.kind === 'unanswered')
-    dispatch({ type: 'caret', caret: { kind: 'answer', position: finding.position, read: finding.read, value: finding.value } });
-  if (finding.kind === 'uncovered') dispatch({ type: 'caret', caret: combinationCaret(finding.position, finding.combination) });
-  if (finding.kind === 'deadEnd' || finding.kind === 'emptyRead')
-    dispatch({ type: 'caret', caret: { kind: 'value', position: finding.position } });
+/** Leads to where the finding is put right: the caret for what is missing, else the place itself. */
+function goTo(mend: Mend, dispatch: Dispatch<BoardAction>): void {
+  dispatch({ type: 'select', position: mend.position });
+  if (mend.at === 'answer') {
+    const { position, read, value } = mend;
+    dispatch({ type: 'caret', caret: { kind: 'answer', position, read, value } });
+  }
+  if (mend.at === 'combination') dispatch({ type: 'caret', caret: combinationCaret(mend.position, mend.combination) });
+  if (mend.at === 'show') dispatch({ type: 'caret', caret: { kind: 'value', position: mend.position } });
 }
 
 interface ItemProps {
@@ -46,6 +45,7 @@ interface ItemProps {
 
 function Item({ tree, of, finding, dispatch }: ItemProps) {
   const text = findingText(of, finding);
+  const mend = mendOf(of, finding);
   const dismiss = (reason: string) =>
     dispatch({ type: 'edit', label: `set aside: ${text.place}`, tree: withDismissal(tree, { finding: finding.key, reason }) });
   return (
@@ -56,10 +56,10 @@ function Item({ tree, of, finding, dispatch }: ItemProps) {
       </p>
       <p className="text-soft">{text.why}</p>
       <SetAside onReason={dismiss}>
-        {finding.kind === 'grips' ? (
+        {mend.at === 'grips' ? (
           <PageLink
             className="min-h-8 font-medium underline decoration-red decoration-2 underline-offset-4"
-            href={`/grips/${idToAddress(tree.id)}?${finding.transition === null ? `place=${encodeURIComponent(finding.position)}` : `at=${encodeURIComponent(finding.transition)}`}`}
+            href={`/grips/${idToAddress(tree.id)}?${mend.transition === null ? `place=${encodeURIComponent(mend.position)}` : `at=${encodeURIComponent(mend.transition)}`}`}
           >
             {text.action}
           </PageLink>
@@ -67,7 +67,7 @@ function Item({ tree, of, finding, dispatch }: ItemProps) {
           <button
             type="button"
             className="min-h-8 font-medium underline decoration-red decoration-2 underline-offset-4"
-            onClick={() => goTo(of, finding, dispatch)}
+            onClick={() => goTo(mend, dispatch)}
           >
             {text.action}
           </button>
@@ -130,10 +130,10 @@ export function FindingsSheet({ tree, of: spoken, answer, dispatch }: Props) {
             : 'Nothing is open: every value drawn has an answer and every way leads on.'}
         </p>
       )}
-      {FINDING_KINDS.map(([kind, title]) => {
+      {FINDING_KINDS.map((kind) => {
         const items = open.filter((finding) => finding.kind === kind);
         return (
-          <Fold key={kind} title={title} count={items.length} begins={kind === 'unanswered' || kind === 'uncovered'} urgent>
+          <Fold key={kind} title={findingTitle(kind)} count={items.length} begins={kind === 'unanswered' || kind === 'uncovered'} urgent>
             {() => items.map((finding) => <Item key={finding.key} tree={tree} of={of} finding={finding} dispatch={dispatch} />)}
           </Fold>
         );

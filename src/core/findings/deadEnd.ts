@@ -1,0 +1,7 @@
+import { findDeadEnds } from '../structure';
+import { exactly, type Finder } from './finding';
+
+export const deadEnd: Finder<'deadEnd'> = {
+  find: (tree) => exactly(findDeadEnds(tree).map((position) => ({ kind: 'deadEnd', key: `deadEnd/${position}`, position }))),
+  mend: ({ position }) => ({ at: 'show', position }),
+};

@@ -1,0 +1,42 @@
+import { atOnce, type InPieces } from '../base';
+import { countRoutes, type RouteCount } from '../structure';
+import type { PositionId, TreeDocument } from '../tree';
+import type { Finding } from './finding';
+import { FINDERS, FINDING_KINDS } from './registry';
+import { cyclesOf } from './cycles';
+
+export interface Findings {
+  readonly list: readonly Finding[];
+  /** Ways from a start to a goal; counted up to the budget (`status`). */
+  readonly routes: RouteCount;
+  /** Loops that cost no lines, by their positions, beside the costly ones in the list. */
+  readonly productiveCycles: readonly (readonly PositionId[])[];
+  /** `budget`: there are more cycles or combinations than were searched. */
+  readonly status: 'exact' | 'budget';
+}
+
+const ROUTE_BUDGET = { routes: 1000, steps: 60_000 };
+
+/** All findings of the first kind (MODEL §2), worst kind first, document order within; dismissed ones included. */
+export const findFindings = (tree: TreeDocument): Findings => atOnce(findFindingsInPieces(tree));
+
+/** The same, a piece for each kind, with progress. */
+export function* findFindingsInPieces(tree: TreeDocument): InPieces<Findings> {
+  const list: Finding[] = [];
+  let status: Findings['status'] = 'exact';
+  for (const [i, kind] of FINDING_KINDS.entries()) {
+    yield i / (FINDING_KINDS.length + 1);
+    const found = FINDERS[kind].find(tree);
+    for (const finding of found.list) list.push(finding);
+    if (found.status === 'budget') status = 'budget';
+  }
+  yield FINDING_KINDS.length / (FINDING_KINDS.length + 1);
+  return {
+    list,
+    routes: countRoutes(tree, ROUTE_BUDGET),
+    productiveCycles: cyclesOf(tree)
+      .cycles.filter((cycle) => cycle.kind === 'productive')
+      .map((cycle) => cycle.positions),
+    status,
+  };
+}

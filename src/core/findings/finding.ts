@@ -1,0 +1,58 @@
+import type { GripProblem, MissingFact, NeedLoop } from '../grips';
+import type { AmbiguousValue, ContradictoryPreference, LateBranch, Unanswered } from '../structure';
+import type { Ending, PositionId, ReadId, TransitionId, TreeDocument, ValueId } from '../tree';
+
+/**
+ * The kinds of finding, and what each says beside its place. A kind added here does not compile until it has a finder and a
+ * way to mend it (`registry.ts`), and words (`words/findings.ts`).
+ */
+interface FindingData {
+  unanswered: Omit<Unanswered, 'position'>;
+  uncovered: { readonly combination: Readonly<Record<ReadId, ValueId>> };
+  ambiguous: { readonly values: readonly ValueId[]; readonly answers: AmbiguousValue['answers'] };
+  missingFact: MissingFact;
+  needLoop: NeedLoop;
+  idleOption: { readonly transition: TransitionId };
+  provokesGap: { readonly transition: TransitionId; readonly value: ValueId };
+  preferredNever: ContradictoryPreference;
+  /** `transition` null: at the position itself. */
+  grips: { readonly transition: TransitionId | null; readonly problem: GripProblem };
+  lateBranch: Omit<LateBranch, 'position'>;
+  sameName: { readonly others: readonly PositionId[] };
+  emptyRead: { readonly read: ReadId };
+  deadEnd: object;
+  unreachable: object;
+  necessaryHub: { readonly ends: readonly Ending[] };
+  costlyCycle: { readonly positions: readonly PositionId[] };
+}
+export type FindingKind = keyof FindingData;
+
+/** What is wrong or worth knowing at one place. `key` is stable while the place exists, so a dismissal stays. */
+export type FindingOf<K extends FindingKind> = {
+  readonly kind: K;
+  readonly key: string;
+  readonly position: PositionId;
+} & FindingData[K];
+export type Finding = { [K in FindingKind]: FindingOf<K> }[FindingKind];
+
+/** Where a finding is put right: the line for what is missing, the desk of a move's or a place's grips, or the place itself. */
+export type Mend =
+  | { readonly at: 'answer'; readonly position: PositionId; readonly read: ReadId; readonly value: ValueId }
+  | { readonly at: 'combination'; readonly position: PositionId; readonly combination: Readonly<Record<ReadId, ValueId>> }
+  | { readonly at: 'show'; readonly position: PositionId }
+  | { readonly at: 'grips'; readonly position: PositionId; readonly transition: TransitionId | null }
+  | { readonly at: 'place'; readonly position: PositionId };
+
+export interface Found<K extends FindingKind> {
+  readonly list: readonly FindingOf<K>[];
+  /** `budget`: there are more than were searched. */
+  readonly status: 'exact' | 'budget';
+}
+export interface Finder<K extends FindingKind> {
+  /** Findings in document order. */
+  find(tree: TreeDocument): Found<K>;
+  mend(finding: FindingOf<K>, tree: TreeDocument): Mend;
+}
+
+export const exactly = <K extends FindingKind>(list: readonly FindingOf<K>[]): Found<K> => ({ list, status: 'exact' });
+export const atPlace = ({ position }: { readonly position: PositionId }): Mend => ({ at: 'place', position });

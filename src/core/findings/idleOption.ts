@@ -1,0 +1,19 @@
+import { findIdleOptions } from '../structure';
+import { indexOf } from '../tree';
+import { atPlace, exactly, type Finder } from './finding';
+
+/** Options that fit nothing. */
+export const idleOption: Finder<'idleOption'> = {
+  find: (tree) => {
+    const { transitions } = indexOf(tree);
+    return exactly(
+      findIdleOptions(tree).map((transition) => ({
+        kind: 'idleOption',
+        key: `idleOption/${transition}`,
+        position: transitions.get(transition)!.from,
+        transition,
+      })),
+    );
+  },
+  mend: atPlace,
+};

@@ -1,0 +1,8 @@
+import { findLateBranches } from '../structure';
+import { atPlace, exactly, type Finder } from './finding';
+
+/** Places where one must act at once and nothing says what happens off time. */
+export const lateBranch: Finder<'lateBranch'> = {
+  find: (tree) => exactly(findLateBranches(tree).map((late) => ({ kind: 'lateBranch', key: `lateBranch/${late.position}`, ...late }))),
+  mend: atPlace,
+};

@@ -1,0 +1,23 @@
+import { findProvoked } from '../structure';
+import { findValue, indexOf, positionOf } from '../tree';
+import { exactly, type Finder } from './finding';
+
+/** Helpers for what has no answer. */
+export const provokesGap: Finder<'provokesGap'> = {
+  find: (tree) =>
+    exactly(
+      findProvoked(tree)
+        .filter((item) => item.serves.length === 0)
+        .map(({ transition, value, position }) => ({
+          kind: 'provokesGap',
+          key: `provokesGap/${transition}/${value}`,
+          position,
+          transition,
+          value,
+        })),
+    ),
+  mend: ({ position, value }, tree) => {
+    const found = findValue(positionOf(indexOf(tree), position), value);
+    return found ? { at: 'answer', position, read: found.read.id, value } : { at: 'place', position };
+  },
+};

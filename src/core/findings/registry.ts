@@ -1,0 +1,43 @@
+import type { TreeDocument } from '../tree';
+import { ambiguous } from './ambiguous';
+import { costlyCycle } from './costlyCycle';
+import { deadEnd } from './deadEnd';
+import { emptyRead } from './emptyRead';
+import type { Finder, Finding, FindingKind, Mend } from './finding';
+import { grips } from './grips';
+import { idleOption } from './idleOption';
+import { lateBranch } from './lateBranch';
+import { missingFact } from './missingFact';
+import { necessaryHub } from './necessaryHub';
+import { needLoop } from './needLoop';
+import { preferredNever } from './preferredNever';
+import { provokesGap } from './provokesGap';
+import { sameName } from './sameName';
+import { unanswered } from './unanswered';
+import { uncovered } from './uncovered';
+import { unreachable } from './unreachable';
+
+/** Every kind of finding in the order in which they are told, worst first. */
+export const FINDERS: { readonly [K in FindingKind]: Finder<K> } = {
+  unanswered,
+  uncovered,
+  ambiguous,
+  missingFact,
+  needLoop,
+  idleOption,
+  provokesGap,
+  preferredNever,
+  grips,
+  lateBranch,
+  sameName,
+  emptyRead,
+  deadEnd,
+  unreachable,
+  necessaryHub,
+  costlyCycle,
+};
+export const FINDING_KINDS = Object.keys(FINDERS) as readonly FindingKind[];
+
+/** Where a finding is put right. */
+export const mendOf = <K extends FindingKind>(tree: TreeDocument, finding: Finding & { readonly kind: K }): Mend =>
+  (FINDERS[finding.kind] as Finder<FindingKind>).mend(finding, tree);

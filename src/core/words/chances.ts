@@ -1,0 +1,46 @@
+import { sharesOf } from '../odds';
+import type { Read } from '../tree';
+import { inHundred } from './figures';
+
+const SHARE_WORDS = [
+  [0.1, 'rarely'],
+  [0.25, 'sometimes'],
+  [0.5, 'often'],
+] as const;
+/** The words a share can be typed in, with the chance they stand for. */
+export const SHARE_CHOICES = [
+  ['rarely', 0.05],
+  ['sometimes', 0.15],
+  ['often', 0.35],
+  ['mostly', 0.6],
+] as const;
+/** And the chance that an answer works. */
+export const WORKS_CHOICES = [
+  ['hardly', 0.25],
+  ['half', 0.5],
+  ['mostly', 0.75],
+] as const;
+
+/** And where it does not fit, or is stopped: less, and never nothing. */
+export const OFF_CHOICES = [
+  ['almost never', 0.05],
+  ['hardly', 0.15],
+  ['sometimes', 0.3],
+  ['half', 0.5],
+] as const;
+
+/** "often, 35 in 100" with where the figure comes from. */
+export function shareText(read: Read, valueId: string): string {
+  const value = read.values.find((item) => item.id === valueId);
+  const share = sharesOf(read).find((item) => item.value === valueId)?.share ?? 0;
+  if (value?.share === undefined) return `${inHundred(share)}, an equal part`;
+  const word = SHARE_WORDS.find(([below]) => share < below)?.[1] ?? 'mostly';
+  return `${word}, ${inHundred(share)}`;
+}
+
+/** The same below a plank, where several reads stand side by side: what is not his reaction says which read it belongs to. */
+export function plankText(read: Read, valueId: string): string {
+  if (read.kind === 'reaction') return shareText(read, valueId);
+  const share = sharesOf(read).find((item) => item.value === valueId)?.share ?? 0;
+  return `${read.name}, ${inHundred(share)}`;
+}
