@@ -1,8 +1,8 @@
+import { familyFacts, indexOf, type PositionId, type TreeDocument } from '@/core/tree';
 import type { InPieces } from '@/core/base';
 import { holdsOnArrival, mineAt, type OnArrival } from '@/core/grips';
 import { findBypasses, findDilemmas, findProvoked, findUsage } from '@/core/structure';
 import type { TreeView } from '@/core/lens';
-import { indexOf, type PositionId, type TreeDocument } from '@/core/tree';
 
 type Dilemmas = ReturnType<typeof findDilemmas>;
 
@@ -35,7 +35,7 @@ export function* placeInPieces({ seen, shown }: TreeView, id: PositionId): InPie
   yield;
   const starts = findUsage(seen).positions.get(id)?.length ?? 0;
   yield;
-  const bypass = position.family === 'hub' ? findBypasses(seen, id, { limit: BYPASSES }) : null;
+  const bypass = familyFacts(position.family).isHub ? findBypasses(seen, id, { limit: BYPASSES }) : null;
   yield;
   return { arrival, mine, dilemmas: here(dilemmas), oneWay: here(oneWay), starts, bypass, provoked: here(findProvoked(seen)) };
 }

@@ -1,4 +1,5 @@
 import {
+  familyFacts,
   heightOf,
   indexOf,
   LINES,
@@ -97,7 +98,7 @@ function linesAbove(hubHeight: number, used: ReadonlySet<number>, plankY: number
   ]);
 }
 
-const isAtBack = (position: Position): boolean => position.family === 'back' || position.family === 'turtle';
+const isAtBack = (position: Position): boolean => familyFacts(position.family).zone === 'back';
 
 interface Slot {
   readonly section: Section;

@@ -14,6 +14,7 @@ import {
   type TreeDocument,
   type TreeIndex,
   type ValueId,
+  familyFacts,
 } from '../tree';
 import { answersOf, consequencesOf } from '../structure';
 import { sharesOf } from '../odds';
@@ -54,12 +55,10 @@ export interface Rung {
   readonly sections: readonly Section[];
 }
 
-const GUARDS: readonly Position['family'][] = ['open', 'half', 'closed', 'entanglement', 'standing'];
-
 function zoneOf(tree: TreeDocument, position: Position): Zone {
   if (position.ends === 'swept' || position.ends === 'submitted' || position.ends === 'escaped') return 'ground';
   if (passerIsBelow(tree, position)) return 'under';
-  return position.family === 'back' || position.family === 'turtle' || position.ends === 'back' ? 'back' : 'ladder';
+  return position.ends === 'back' ? 'back' : familyFacts(position.family).zone;
 }
 
 /** Owner transitions that name no read at all: they answer nothing special, and leave from the whole rung. */
@@ -95,8 +94,8 @@ export function rungsOf(tree: TreeDocument, only?: ReadonlySet<PositionId>): Run
     zone: zoneOf(tree, position),
     height: heightOf(position.lines),
     lines: position.lines,
-    isGuard: starts.has(position.id) || (GUARDS.includes(position.family) && position.lines.length === 0),
-    hub: position.family === 'hub',
+    isGuard: starts.has(position.id) || (familyFacts(position.family).isGuard && position.lines.length === 0),
+    hub: familyFacts(position.family).isHub,
     tempo: position.tempo,
     ends: position.ends ?? null,
     unsure: position.wordingUnsure ?? false,

@@ -1,12 +1,12 @@
+import { familyFacts, graphOf, indexOf, positionOf, type PositionId, type TreeDocument } from '../tree';
 import { breadthFirst } from '../graph';
-import { graphOf, indexOf, positionOf, type PositionId, type TreeDocument } from '../tree';
 
 /** A tree with more positions is laid out away from the screen, never while its page is made. */
 export const LARGE_TREE = 300;
 
 const isStop = (tree: TreeDocument, id: PositionId): boolean => {
   const position = positionOf(indexOf(tree), id);
-  return position.ends !== undefined || position.family === 'hub';
+  return position.ends !== undefined || familyFacts(position.family).isHub;
 };
 
 /**
@@ -21,7 +21,7 @@ export function guardPositions(tree: TreeDocument, guard: PositionId): ReadonlyS
   const within = breadthFirst(edges, [at], (_, from) => from === at || !isStop(tree, ids[from]!));
   const shown = new Set(within.order.map((i) => ids[i]!));
   for (const hub of [...shown]) {
-    if (hub === guard || positionOf(index, hub).family !== 'hub') continue;
+    if (hub === guard || !familyFacts(positionOf(index, hub).family).isHub) continue;
     for (const i of next[numberOf.get(hub)!]!) shown.add(ids[i]!);
   }
   return shown;

@@ -1,5 +1,5 @@
+import { familyFacts, goalsOf, graphOf, indexOf, ownerOptions, type PositionId, type TransitionId, type TreeDocument } from '../tree';
 import { breadthFirst, FAR } from '../graph';
-import { goalsOf, graphOf, indexOf, ownerOptions, type PositionId, type TransitionId, type TreeDocument } from '../tree';
 
 /** A path of transitions, each starting where the one before it lands. */
 export type Branch = readonly TransitionId[];
@@ -19,7 +19,7 @@ export function findBranches(tree: TreeDocument): { start: PositionId; branch: B
   const index = indexOf(tree);
   const stepsFrom = stepsToGoal(tree);
   const starts = new Set(tree.starts.map((start) => start.position));
-  const places = tree.positions.filter((position) => !position.ends && (starts.has(position.id) || position.family === 'hub'));
+  const places = tree.positions.filter((position) => !position.ends && (starts.has(position.id) || familyFacts(position.family).isHub));
   const carriedOn = (first: TransitionId): Branch => {
     const branch = [first];
     let at = index.transitions.get(first)!.to;

@@ -1,4 +1,5 @@
 import {
+  familyFacts,
   namedAt,
   indexOf,
   positionOf,
@@ -103,7 +104,7 @@ function unitOf(
 function commonStart(index: TreeIndex, a: readonly Transition[], b: readonly Transition[]): number {
   let length = 0;
   for (let i = 0; i < Math.min(a.length, b.length) && a[i]!.id === b[i]!.id; i++)
-    if (positionOf(index, a[i]!.to).family === 'hub') length = i + 1;
+    if (familyFacts(positionOf(index, a[i]!.to).family).isHub) length = i + 1;
   return length;
 }
 

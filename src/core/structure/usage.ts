@@ -1,4 +1,4 @@
-import { indexOf, goalsOf, ownerRoleOf, type PositionId, type TransitionId, type TreeDocument, graphOf } from '../tree';
+import { familyFacts, indexOf, goalsOf, ownerRoleOf, type PositionId, type TransitionId, type TreeDocument, graphOf } from '../tree';
 import { reachedFrom } from '../graph';
 import { findNecessaryHubs } from './necessaryHubs';
 
@@ -46,7 +46,7 @@ export function rankHubs(tree: TreeDocument): HubRank[] {
   const usage = findUsage(tree);
   const { goals } = findNecessaryHubs(tree);
   return tree.positions
-    .filter((position) => position.family === 'hub')
+    .filter((position) => familyFacts(position.family).isHub)
     .map(({ id }) => ({
       position: id,
       entries: index.to.get(id)!.filter((move) => move.actor === 'owner').length,

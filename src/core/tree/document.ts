@@ -4,7 +4,6 @@ import type {
   Context,
   Distance,
   Ending,
-  Family,
   Line,
   Owner,
   OwnerRole,
@@ -14,6 +13,7 @@ import type {
   TransitionKind,
   ValueKind,
 } from './vocabulary';
+import type { Family } from './families';
 
 /** Ids are the author's own strings; each kind is unique within its tree, values within their position. */
 export type PositionId = string;

@@ -1,6 +1,6 @@
 import { required } from '../base';
 import type { Dismissal, Position, PositionId, Read, Transition, TransitionId, TreeDocument, Value, ValueId, When } from './document';
-import { namedAt, isGoal } from './meaning';
+import { athleteOf, namedAt, isGoal } from './meaning';
 import { LINES, type Ending, type Line, type Owner } from './vocabulary';
 
 /** A readable id made of the name, not yet in `taken`. */
@@ -152,7 +152,7 @@ export type NewTransition = Pick<Transition, 'from' | 'to' | 'actor' | 'name'> &
 
 export function withNewTransition(tree: TreeDocument, input: NewTransition): { tree: TreeDocument; id: TransitionId } {
   const id = freshId(input.name, idsOf(tree.transitions));
-  const kind = (input.actor === 'owner') === (tree.owner === 'passer') ? 'pass' : 'retention';
+  const kind = athleteOf(tree, input.actor) === 'passer' ? 'pass' : 'retention';
   return { tree: withTransition(tree, { kind, ...input, id }), id };
 }
 

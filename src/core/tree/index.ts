@@ -4,6 +4,7 @@ export * from './diff';
 export * from './document';
 export * from './edits';
 export * from './errors';
+export * from './families';
 export * from './meaning';
 export * from './ranges';
 export * from './treeGraph';

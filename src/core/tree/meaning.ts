@@ -1,6 +1,6 @@
 import { ownField } from '../base';
 import type { Defaults, Position, ReadId, Transition, TreeDocument, TreeHeader, ValueId, When } from './document';
-import { LINES, PASSER_GOALS, type Ending, type Line, type OwnerRole } from './vocabulary';
+import { LINES, PASSER_GOALS, type Actor, type Ending, type Line, type Owner, type OwnerRole } from './vocabulary';
 
 /** The one place of the numbers that stand in for what the coach has not typed (MODEL §1). */
 export const DEFAULTS: Defaults = { works: 0.6, offCue: 0.2, stopped: 0.05, seconds: 10 };
@@ -10,6 +10,10 @@ const isPasserGoal = (ending: Ending): boolean => (PASSER_GOALS as readonly Endi
 
 /** Whether an ending is good for the tree's owner. */
 export const isGoal = (tree: Pick<TreeDocument, 'owner'>, ending: Ending): boolean => isPasserGoal(ending) === (tree.owner === 'passer');
+
+/** Who an actor of the tree is. */
+export const athleteOf = (tree: Pick<TreeDocument, 'owner'>, actor: Actor): Owner =>
+  (actor === 'owner') === (tree.owner === 'passer') ? 'passer' : 'guardPlayer';
 
 export const ownerRoleOf = (tree: Pick<TreeDocument, 'owner'>, position: Position): OwnerRole =>
   position.ownerRole ?? (tree.owner === 'passer' ? 'top' : 'below');

@@ -1,4 +1,5 @@
-import { asSentence, ENDING_WORDS, sayMove, sayPreference, sayShown, sayWhen } from './tree';
+import { asSentence, sayMove, sayPreference, sayShown, sayWhen } from './tree';
+import { ENDING_WORDS } from './vocabulary';
 import { findValue, indexOf, positionOf, type Position, type Transition, type TransitionId, type TreeDocument } from '../tree';
 
 function sayCue(from: Position, move: Transition): string | null {

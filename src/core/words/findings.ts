@@ -1,7 +1,8 @@
 import type { Finding, FindingKind, FindingOf } from '../findings';
 import { indexOf, positionOf, type Position, type TransitionId, type TreeDocument } from '../tree';
 import { sayProblem } from './gripProblem';
-import { ENDING_WORDS, sayMine, sayMove, sayValue } from './tree';
+import { ENDING_WORDS } from './vocabulary';
+import { sayMine, sayMove, sayValue } from './tree';
 
 export interface FindingText {
   readonly place: string;

@@ -5,3 +5,4 @@ export * from './figures';
 export * from './findings';
 export * from './gripProblem';
 export * from './tree';
+export * from './vocabulary';

@@ -1,16 +1,4 @@
-import {
-  type Parameter,
-  type Position,
-  type Read,
-  type Transition,
-  type When,
-  type Context,
-  type Distance,
-  type Ending,
-  type Stance,
-  type Tempo,
-  namedAt,
-} from '../tree';
+import { type Parameter, type Position, type Read, type Transition, type When, namedAt } from '../tree';
 
 /** The text as a sentence: a capital at the front, a full stop at the end. */
 export function asSentence(text: string): string {
@@ -28,32 +16,6 @@ export const sayMove = ({ actor, name }: Pick<Transition, 'actor' | 'name'>): st
 /** What is shown, as a coach says it: a reaction is simply what he does, a cue is named. */
 export const sayShown = (read: Pick<Read, 'kind' | 'name'>, valueName: string): string =>
   read.kind === 'reaction' ? `he ${valueName}` : `${read.name}: ${valueName}`;
-
-export const ENDING_WORDS: Record<Ending, string> = {
-  settled: 'settled',
-  back: 'back taken',
-  submission: 'submission',
-  swept: 'swept',
-  submitted: 'submitted',
-  escaped: 'guard player away',
-};
-
-export const TEMPO_WORDS: Record<Tempo, string> = {
-  safe: 'Safe to wait.',
-  neutral: 'Neither safe nor hurried.',
-  actNow: 'Act now.',
-  danger: 'Danger: get out.',
-};
-export const STANCE_WORDS: Record<Stance, string> = {
-  standing: 'standing',
-  kneeling: 'kneeling',
-  combat: 'one knee up',
-  lying: 'lying',
-  seated: 'sitting',
-  squatting: 'squatting',
-};
-export const DISTANCE_WORDS: Record<Distance, string> = { far: 'far', middle: 'an arm away', close: 'close', tight: 'chest to chest' };
-export const CONTEXT_WORDS: Record<Context, string> = { gi: 'gi', noGi: 'no-gi', strikes: 'with strikes' };
 
 /** A move's condition: the values of one read are alternatives, several reads must be seen together; '' = none. */
 export function sayWhen(

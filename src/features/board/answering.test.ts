@@ -4,7 +4,7 @@ import type { Read } from '@/core/tree';
 import { demoTree } from '../../../demo/demoTree';
 import { findOptions } from './find';
 import { combinationCaret, landingCaret, landOn } from './caret/branch';
-import { mine, position, tree as smallTree } from '../../../tests/support/smallTree';
+import { position, tree as smallTree } from '../../../tests/support/smallTree';
 
 describe('answering a combination of cues', () => {
   const cue = (id: string, ...values: string[]): Read => ({

@@ -1,7 +1,6 @@
 'use client';
-import { useRouter } from 'next/navigation';
-import { useState } from 'react';
-import { idToAddress } from '@/contracts/address';
+import { familyFacts, type TreeDocument } from '@/core/tree';
+import { FAMILY_WORDS, sayHis, sayMine, plural } from '@/core/words';
 import {
   catalogueFor,
   findTakeable,
@@ -16,8 +15,9 @@ import {
   type GymsWords,
 } from '@/core/catalogue';
 import { groupBy } from '@/core/base';
-import { sayHis, sayMine, plural } from '@/core/words';
-import type { Family, TreeDocument } from '@/core/tree';
+import { useRouter } from 'next/navigation';
+import { useState } from 'react';
+import { idToAddress } from '@/contracts/address';
 import { buttonClass } from '@/ui/Field';
 import { screenLinks } from '@/client/screenLinks';
 import { StoredStrip } from '@/ui/StoredStrip';
@@ -29,22 +29,6 @@ import { worstOf } from '@/client/store/documentState';
 import { UndoButtons } from '@/client/UndoButtons';
 import { StaleDialog } from '@/client/store/StaleDialog';
 import { useDocument } from '@/client/store/useDocument';
-
-const FAMILY_TITLES: Record<Family, string> = {
-  open: 'Open guards',
-  half: 'Half guards',
-  closed: 'Closed guards',
-  entanglement: 'Leg entanglements',
-  turtle: 'Turtle',
-  standing: 'Standing',
-  hub: 'Hubs',
-  transit: 'On the way',
-  pin: 'Pins',
-  back: 'The back',
-  submission: 'Submissions',
-  lost: 'Lost',
-};
-const GUARDS: readonly Family[] = ['open', 'half', 'closed', 'entanglement', 'standing'];
 
 /** Ways offered before the rest is asked for. */
 const LISTED = 8;
@@ -76,7 +60,7 @@ export function CatalogueScreen({ tree: opened, revision, at, words }: Props) {
   const take = (item: CataloguePosition) =>
     edit(
       `${item.position.name} from the catalogue`,
-      (now) => withEntry(now, item, { start: GUARDS.includes(item.position.family) && item.position.lines.length === 0 }).tree,
+      (now) => withEntry(now, item, { start: familyFacts(item.position.family).isGuard && item.position.lines.length === 0 }).tree,
     );
   return (
     <div className="flex h-dvh flex-col">
@@ -104,7 +88,7 @@ export function CatalogueScreen({ tree: opened, revision, at, words }: Props) {
           )}
           {[...groups].map(([family, items]) => (
             <div key={family}>
-              <h2 className="mt-3 text-[15px] tracking-wide text-soft uppercase">{FAMILY_TITLES[family]}</h2>
+              <h2 className="mt-3 text-[15px] tracking-wide text-soft uppercase">{FAMILY_WORDS[family].title}</h2>
               <ul>
                 {items.map((item) => (
                   <li key={item.position.id}>

@@ -1,8 +1,8 @@
 'use client';
+import { pointsFor, CONTEXT_WORDS } from '@/core/words';
+import { CONTEXTS, ENDINGS, TRANSITION_KINDS, type RuleSet } from '@/core/tree';
 import { zodResolver } from '@hookform/resolvers/zod';
 import { useFieldArray, useForm, useWatch, type FieldError } from 'react-hook-form';
-import { CONTEXT_WORDS } from '@/core/words';
-import { CONTEXTS, ENDINGS, TRANSITION_KINDS, type RuleSet } from '@/core/tree';
 import { buttonClass, Field, selectClass } from '@/ui/Field';
 import { cardOf, formOf, levelsOf, ruleFormSchema, type RuleForm } from './ruleForm';
 
@@ -98,7 +98,9 @@ export function RuleCard({ card, tags, onSave, onRemove }: Props) {
             <Field label="For">
               <select className={selectClass} {...register(`points.${i}.for`)}>
                 {[...new Set<string>([...ENDINGS, ...TRANSITION_KINDS])].map((what) => (
-                  <option key={what}>{what}</option>
+                  <option key={what} value={what}>
+                    {pointsFor(what)}
+                  </option>
                 ))}
               </select>
             </Field>

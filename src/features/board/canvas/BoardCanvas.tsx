@@ -1,9 +1,9 @@
 'use client';
-import { useEffect, useMemo, useRef, useState, type Dispatch, type KeyboardEvent } from 'react';
+import { familyFacts, indexOf, positionOf, type TreeDocument } from '@/core/tree';
 import { guardOf, layoutHub, type HubLayout, type HubSection, type PlacedRung } from '@/core/board';
 import type { Catalogue } from '@/core/catalogue';
-import { indexOf, positionOf, type TreeDocument } from '@/core/tree';
 import { plankText } from '@/core/words';
+import { useEffect, useMemo, useRef, useState, type Dispatch, type KeyboardEvent } from 'react';
 import { StripButton } from '@/ui/StripButton';
 import type { BoardAction, BoardState } from '../boardState';
 import { CaretLine } from '../caret/CaretLine';
@@ -33,7 +33,9 @@ const SLOT = 84;
 function hubOf(state: BoardState, size: { width: number; height: number }): HubLayout | null {
   const { tree, view, selected } = state;
   const id =
-    view === 'hub' ? (selected ?? tree.positions.find((position) => position.family === 'hub')?.id ?? tree.positions[0]?.id) : undefined;
+    view === 'hub'
+      ? (selected ?? tree.positions.find((position) => familyFacts(position.family).isHub)?.id ?? tree.positions[0]?.id)
+      : undefined;
   if (id === undefined) return null;
   const slots = layoutHub(tree, id, { width: 980, height: 700 }).sections.length;
   return layoutHub(tree, id, { width: Math.max(size.width, 700, 170 + slots * SLOT), height: Math.max(size.height, 600) });

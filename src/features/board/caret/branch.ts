@@ -1,3 +1,4 @@
+import { familyTyped, valueKindTyped } from '@/core/words';
 import {
   fitOf,
   landingOf,
@@ -10,13 +11,11 @@ import {
   withNewPosition,
   withNewTransition,
   withNewValue,
-  type Family,
   type Landing,
   type Owner,
   type Position,
   type Transition,
   type TreeDocument,
-  type ValueKind,
 } from '@/core/tree';
 import { findUnanswered } from '@/core/structure';
 import { findMovesFor, findTaken, searchCatalogue, withEntry, withMove, type Catalogue, type CataloguePosition } from '@/core/catalogue';
@@ -26,28 +25,8 @@ import type { BoardAction, Caret } from '../boardState';
 type Typed = Extract<BoardAction, { type: 'edit' }>;
 type LandingCaret = Extract<Caret, { kind: 'landing' }>;
 
-const FAMILY_WORDS: readonly (readonly [RegExp, Family])[] = [
-  [/\bhalf\b|shield/i, 'half'],
-  [/\bclosed\b/i, 'closed'],
-  [/\bashi\b|entangle|saddle|\bleg x\b|leg-x/i, 'entanglement'],
-  [/turtle/i, 'turtle'],
-  [/standing/i, 'standing'],
-];
-const KIND_WORDS: readonly (readonly [RegExp, ValueKind])[] = [
-  [/frame|push|post/i, 'frame'],
-  [/hook/i, 'hook'],
-  [/grip|underhook|sleeve|collar|belt/i, 'grip'],
-  [/turn|roll|invert|spin|away/i, 'turn'],
-  [/sweep|lift|elevat/i, 'sweep'],
-  [/triangle|choke|lock|heel|submi/i, 'submission'],
-  [/nothing/i, 'none'],
-  [/recover|re-?guard|pummel|back in/i, 'retention'],
-];
-const guess = <T>(text: string, words: readonly (readonly [RegExp, T])[], otherwise: T): T =>
-  words.find(([pattern]) => pattern.test(text))?.[1] ?? otherwise;
-
 export function typeGuard(tree: TreeDocument, name: string): Typed {
-  const added = withNewGuard(tree, name, guess(name, FAMILY_WORDS, 'open'));
+  const added = withNewGuard(tree, name, familyTyped(name));
   return { type: 'edit', label: `guard ${name}`, tree: added.tree, caret: { kind: 'value', position: added.id }, select: added.id };
 }
 
@@ -75,7 +54,7 @@ export function typeValue(tree: TreeDocument, position: string, typed: string): 
   let now = tree;
   let first: { readId: string; valueId: string } | null = null;
   for (const name of names) {
-    const added = withNewValue(now, position, { name, kind: guess(name, KIND_WORDS, 'other') });
+    const added = withNewValue(now, position, { name, kind: valueKindTyped(name) });
     now = added.tree;
     first ??= added;
   }

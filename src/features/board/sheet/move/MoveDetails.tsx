@@ -1,5 +1,5 @@
-import { CONTEXT_WORDS } from '@/core/words';
-import { TRANSITION_KINDS, type Mistake, type Transition, type TreeDocument } from '@/core/tree';
+import { KIND_WORDS, CONTEXT_WORDS } from '@/core/words';
+import { athleteOf, kindsFor, type Mistake, type Transition, type TreeDocument } from '@/core/tree';
 import { Field, selectClass } from '@/ui/Field';
 import { ListLine, TextLine } from '@/ui/TextLine';
 import { PlaceSelect } from '../PlaceSelect';
@@ -90,8 +90,10 @@ export function MoveDetails({ tree, move, onChange }: Props) {
           value={move.kind}
           onChange={(event) => onChange('kind', { kind: event.target.value as Transition['kind'] })}
         >
-          {TRANSITION_KINDS.map((kind) => (
-            <option key={kind}>{kind}</option>
+          {kindsFor(athleteOf(tree, move.actor)).map((kind) => (
+            <option key={kind} value={kind}>
+              {KIND_WORDS[kind]}
+            </option>
           ))}
         </select>
       </Field>

@@ -1,6 +1,5 @@
-import type { Dispatch, ReactNode } from 'react';
+import { FAMILY_NAMES, CONTEXT_WORDS, DISTANCE_WORDS, ENDING_WORDS, STANCE_WORDS, TEMPO_WORDS, plural } from '@/core/words';
 import { SIGN_GROUPS } from '@/core/catalogue';
-import { CONTEXT_WORDS, DISTANCE_WORDS, ENDING_WORDS, STANCE_WORDS, TEMPO_WORDS, plural } from '@/core/words';
 import {
   DISTANCES,
   ENDINGS,
@@ -18,6 +17,7 @@ import {
   type Tempo,
   type TreeDocument,
 } from '@/core/tree';
+import type { Dispatch, ReactNode } from 'react';
 import { Field, selectClass } from '@/ui/Field';
 import { ListLine, TextLine } from '@/ui/TextLine';
 import type { BoardAction } from '../../boardState';
@@ -167,6 +167,7 @@ export function PlaceDetails({ tree, position, onChange, dispatch }: Props) {
           label="Kind of place"
           value={position.family}
           options={FAMILIES}
+          words={FAMILY_NAMES}
           onChange={(family) => family && onChange('kind', { family })}
         />
         <Choice
