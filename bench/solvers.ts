@@ -28,7 +28,15 @@ function typeOneHold(tree: TreeDocument): unknown {
   if (!typed.ok) throw new Error(typed.error.join(' '));
   const after = withTransition(tree, { ...move, steps: typed.value });
   const on = after.transitions.flatMap((item) => item.blockedBy?.[1] ?? []).slice(0, 4);
-  return [gripProblemsOf(after, after.transitions[0]!), findGripFindings(after), after.transitions.map((item) => blockingOf(item, on))];
+  return [
+    gripProblemsOf(
+      after,
+      after.transitions[0]!,
+      after.positions.find((position) => position.id === after.transitions[0]!.from)!,
+    ),
+    findGripFindings(after),
+    after.transitions.map((item) => blockingOf(item, on)),
+  ];
 }
 
 /** Trying every choice of grips, fewest first: the peer of the search for the smallest set to break. */
@@ -50,7 +58,8 @@ function wayOfSets(): string[][] {
 
 export function solvers(): Row[] {
   const sets = wayOfSets();
-  if (smallestHittingSet(sets).length !== fewestByTrying(sets)) throw new Error('the smallest set to break is not the smallest');
+  const alternatives = sets.map((set) => set.map((item) => [item]));
+  if (smallestHittingSet(alternatives).length !== fewestByTrying(sets)) throw new Error('the smallest set to break is not the smallest');
   const large = randomTree(2, { positions: 1000, transitions: 3000 });
   const gripped = withRandomGrips(large, 10_000);
   const demo = demoTree();
@@ -70,7 +79,11 @@ export function solvers(): Row[] {
       measured: ms(median(9, () => typeOneHold(gripped))),
       wanted: '< 50 ms',
     },
-    { what: 'smallest set to break, 40 moves over 16 grips', measured: ms(median(21, () => smallestHittingSet(sets))), wanted: '—' },
+    {
+      what: 'smallest set to break, 40 moves over 16 grips',
+      measured: ms(median(21, () => smallestHittingSet(alternatives))),
+      wanted: '—',
+    },
     { what: '  trying every choice, the same sets', measured: ms(median(3, () => fewestByTrying(sets))), wanted: '—' },
     {
       what: 'difference that a filter makes, the same tree',

@@ -61,7 +61,7 @@ const game: TreeDocument = tree(
 
 describe('analyse', () => {
   it('prints what a hand count gives, with the ids of the file', async () => {
-    const { code, out, complaint } = await analyse(formatTreeFile(game));
+    const { code, out, complaint } = await analyse(formatTreeFile(game), '--list', 'routes');
     expect([code, complaint]).toEqual([0, '']);
     const found = JSON.parse(out) as Record<string, unknown>;
     expect(found).toMatchObject({
@@ -99,6 +99,7 @@ describe('analyse', () => {
     expect(Object.keys(found)).toEqual([
       'tree',
       'filter',
+      'findings',
       'unanswered',
       'coverage',
       'deadEnds',
@@ -108,6 +109,7 @@ describe('analyse', () => {
       'cycles',
       'dilemmas',
       'oneWay',
+      'actNow',
       'lateBranches',
       'ladder',
       'hubs',
@@ -168,6 +170,74 @@ describe('analyse', () => {
       },
     });
     expect((await analyse(formatTreeFile(doc), '--their-grips', 'his wing collar')).complaint).toContain('begin with what holds');
+  });
+  it('says every finding in the sentences of the board, and lists routes only when asked', async () => {
+    const { out } = await analyse(formatTreeFile(game));
+    const found = JSON.parse(out) as { routes: object; findings: { kind: string; place: string; what: string; why: string }[] };
+    expect(found.routes).toEqual({ status: 'exact', countByPositions: 1, countByTransitions: 2 });
+    expect(found.findings.find(({ kind }) => kind === 'unanswered')).toMatchObject({
+      place: 'Guard 1',
+      what: 'he hooks',
+      why: 'If it works he gets to: swept.',
+    });
+    expect(new Set(found.findings.map(({ kind }) => kind))).toEqual(
+      new Set(['unanswered', 'ambiguous', 'deadEnd', 'unreachable', 'necessaryHub', 'costlyCycle']),
+    );
+    expect((await analyse(formatTreeFile(game), '--list', 'all')).complaint).toBe('--list needs the word routes after it.');
+  });
+  it('looks from other starts, and mirrors with a filter on', async () => {
+    const doc = tree(
+      [
+        position('a', { tempo: 'actNow', holds: held('left hand belt') }),
+        position('b', {
+          tempo: 'actNow',
+          reads: [
+            { id: 't', name: 'timing', kind: 'timing', values: ['late', 'early'].map((id) => ({ id, name: id, kind: 'other' as const })) },
+          ],
+        }),
+        position('pin', { continuesIn: { tree: 'other', position: 'x' } }),
+      ],
+      [
+        mine('in', 'a', 'b', { steps: [{ contacts: held('left hand far lapel') }], needs: ['left hand far hip', 'hip freed'] }),
+        mine('late', 'b', 'pin', {
+          when: { t: ['late', 'early'] },
+          steps: [{ contacts: held('left hand far knee') }, { contacts: held('left hand far knee') }],
+        }),
+      ],
+    );
+    type Found = {
+      unreachable: string[];
+      actNow: object[];
+      lateBranches: object[];
+      facts: { missing: { fact: string; isHold: boolean }[] };
+      filter: { difference: { holdsGone: { contact: { part: string } }[] } };
+      contacts: {
+        places: object[];
+        moves: { holds: string[][] }[];
+        shortestWays: { start: string; ways: { survivals: { steps: number }[] }[] }[];
+      };
+    };
+    const read = async (...flags: string[]) => JSON.parse((await analyse(formatTreeFile(doc), ...flags)).out) as Found;
+    const plain = await read();
+    expect(plain.actNow).toEqual([
+      { position: 'a', missing: 'noTiming', values: [] },
+      { position: 'b', missing: [], values: [] },
+    ]);
+    expect(plain.lateBranches).toHaveLength(1);
+    expect(plain.facts.missing.map(({ fact, isHold }) => [fact, isHold])).toEqual([
+      ['left hand far hip', true],
+      ['hip freed', false],
+    ]);
+    expect(plain.contacts.places).toEqual([{ position: 'a', holds: ['left hand belt'], theirHolds: [] }]);
+    expect(plain.contacts.shortestWays).toMatchObject([
+      { start: 'a', ways: [{ positions: ['a', 'b', 'pin'], survivals: [{ steps: 2 }, { steps: 1 }] }] },
+    ]);
+    const from = await read('--start', 'b');
+    expect(from.unreachable).toEqual(['a']);
+    expect((await analyse(formatTreeFile(doc), '--start', 'nowhere')).complaint).toBe('--start: there is no place "nowhere" in this tree.');
+    const mirrored = await read('--mirror', '--context', 'noGi');
+    expect(mirrored.filter.difference.holdsGone.map(({ contact }) => contact.part)).toEqual(['rightHand', 'rightHand']);
+    expect((await read('--mirror')).contacts.moves[0]!.holds).toEqual([['right hand far lapel']]);
   });
   it('says the same twice, and stops where it was told to', async () => {
     const text = formatTreeFile(demoTree());

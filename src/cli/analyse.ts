@@ -1,11 +1,10 @@
-import type { Filter } from '@/core/lens';
 import { parseContacts } from '@/core/contacts';
 import { CONTEXTS, type Contact, type Context, type TreeDocument } from '@/core/tree';
 import { analysisOf, type AnalysisOptions } from './analysis';
 import { complain, readTree } from './readTree';
 
 const USAGE =
-  'Usage: npm run -s analyse -- FILE [--context gi|noGi|strikes] [--rule-set ID] [--age YEARS] [--level NAME] [--school NAME] [--profile ID]… [--their-grips "his left hand far collar, …"] [--mirror] [--round SECONDS] [--routes N] [--cycles N]';
+  'Usage: npm run -s analyse -- FILE [--context gi|noGi|strikes] [--rule-set ID] [--age YEARS] [--level NAME] [--school NAME] [--profile ID]… [--their-grips "his left hand far collar, …"] [--mirror] [--start ID]… [--round SECONDS] [--list routes] [--routes N] [--cycles N]';
 
 type Arguments = AnalysisOptions & { readonly file: string };
 
@@ -22,6 +21,8 @@ function parseArguments(args: readonly string[]): Arguments | string {
   const numbers = { roundSeconds: 300, routes: 10_000, cycles: 10_000 };
   const filter: { context?: Context; ruleSet?: string; school?: string; level?: string; age?: number } = {};
   const profiles: string[] = [];
+  const starts: string[] = [];
+  let listRoutes = false;
   let theirGrips: readonly Contact[] | null = null;
   let mirror = false;
   const files: string[] = [];
@@ -36,7 +37,7 @@ function parseArguments(args: readonly string[]): Arguments | string {
       continue;
     }
     const given = args[++i];
-    if (arg in NUMBERS) {
+    if (Object.hasOwn(NUMBERS, arg)) {
       const [name, most] = NUMBERS[arg as keyof typeof NUMBERS];
       const number = wholeNumber(arg, given, most);
       if (typeof number === 'string') return number;
@@ -49,19 +50,26 @@ function parseArguments(args: readonly string[]): Arguments | string {
       const grips = parseContacts(given ?? '');
       if (!grips.ok) return `--their-grips: ${grips.error.join(' ')}`;
       theirGrips = grips.value;
-    } else if (arg !== '--profile' && !(arg in WORDS)) return `"${arg}" is not known. ${USAGE}`;
+    } else if (arg === '--list') {
+      if (given !== 'routes') return '--list needs the word routes after it.';
+      listRoutes = true;
+    } else if (arg !== '--profile' && arg !== '--start' && !Object.hasOwn(WORDS, arg)) return `"${arg}" is not known. ${USAGE}`;
     else if (given === undefined || given.startsWith('--')) return `${arg} needs a name after it. ${USAGE}`;
     else if (arg === '--profile') profiles.push(given);
+    else if (arg === '--start') starts.push(given);
     else filter[WORDS[arg as keyof typeof WORDS]] = given as Context;
   }
   const [file] = files;
-  return file !== undefined && files.length === 1 ? { file, ...numbers, filter: { ...filter, profiles }, theirGrips, mirror } : USAGE;
+  return file !== undefined && files.length === 1
+    ? { file, ...numbers, filter: { ...filter, profiles }, starts, listRoutes, theirGrips, mirror }
+    : USAGE;
 }
 
 /** What the filter names and the tree does not have, as a sentence; null = all of it is there. */
-function unknownIn(tree: TreeDocument, { context, ruleSet, school, level, profiles = [] }: Filter): string | null {
+function unknownIn(tree: TreeDocument, { filter, starts }: Arguments): string | null {
   const missing = (flag: string, given: string, known: readonly string[]): string =>
     `${flag}: there is no "${given}" in this tree. It has ${known.length > 0 ? known.join(', ') : 'none'}.`;
+  const { context, ruleSet, school, level, profiles = [] } = filter;
   const sets = tree.ruleSets ?? [];
   if (context !== undefined && !CONTEXTS.includes(context)) return missing('--context', context, CONTEXTS);
   if (ruleSet !== undefined && !sets.some((item) => item.id === ruleSet))
@@ -75,7 +83,10 @@ function unknownIn(tree: TreeDocument, { context, ruleSet, school, level, profil
   if (level !== undefined && !levels.includes(level)) return missing('--level', level, levels);
   const people = (tree.profiles ?? []).map((item) => item.id);
   const unknown = profiles.find((id) => !people.includes(id));
-  return unknown === undefined ? null : missing('--profile', unknown, people);
+  if (unknown !== undefined) return missing('--profile', unknown, people);
+  const places = new Set(tree.positions.map((position) => position.id));
+  const nowhere = starts.find((id) => !places.has(id));
+  return nowhere === undefined ? null : `--start: there is no place "${nowhere}" in this tree.`;
 }
 
 /** `npm run -s analyse -- FILE`: one JSON object on standard output (docs/tree-file.md). */
@@ -84,7 +95,7 @@ export async function main(args: readonly string[]): Promise<number> {
   if (typeof parsed === 'string') return complain([parsed]);
   const tree = await readTree(parsed.file);
   if (!tree.ok) return complain(tree.error);
-  const unknown = unknownIn(tree.value, parsed.filter);
+  const unknown = unknownIn(tree.value, parsed);
   if (unknown) return complain([unknown]);
   process.stdout.write(`${JSON.stringify(analysisOf(tree.value, parsed), null, 2)}\n`);
   return 0;

@@ -29,7 +29,10 @@ const LISTED = 12;
 /** Holds on the cloth that are not there now: how many have something in their place, and the moves of those that have not. */
 function HoldsGone({ tree, holds }: { tree: TreeDocument; holds: readonly Vanishing[] }) {
   const open = holds.filter((item) => item.substitute === null);
-  const moves = [...groupBy(open, (item) => item.transition)];
+  const index = indexOf(tree);
+  const at = [
+    ...groupBy(open, (item) => `${item.transition === null ? 'place' : 'at'}=${encodeURIComponent(item.transition ?? item.position)}`),
+  ];
   if (holds.length === 0) return null;
   return (
     <>
@@ -39,15 +42,19 @@ function HoldsGone({ tree, holds }: { tree: TreeDocument; holds: readonly Vanish
         {open.length > 0 ? `, ${open.length} with no substitute:` : '.'}
       </p>
       <ul>
-        {moves.slice(0, LISTED).map(([id, items]) => (
-          <li key={id}>
-            <PageLink className="inline-block min-h-7 hover:underline" href={`/grips/${idToAddress(tree.id)}?at=${encodeURIComponent(id)}`}>
-              {sayMove(indexOf(tree).transitions.get(id)!)}: {[...new Set(items.map(({ contact }) => sayContact(contact)))].join('; ')}
-            </PageLink>
-          </li>
-        ))}
+        {at.slice(0, LISTED).map(([query, items]) => {
+          const { transition, position } = items[0]!;
+          const where = transition === null ? positionOf(index, position).name : sayMove(index.transitions.get(transition)!);
+          return (
+            <li key={query}>
+              <PageLink className="inline-block min-h-7 hover:underline" href={`/grips/${idToAddress(tree.id)}?${query}`}>
+                {where}: {[...new Set(items.map(({ contact }) => sayContact(contact)))].join('; ')}
+              </PageLink>
+            </li>
+          );
+        })}
       </ul>
-      {moves.length > LISTED && <p className="text-soft">and {plural(moves.length - LISTED, 'more move')}.</p>}
+      {at.length > LISTED && <p className="text-soft">and {at.length - LISTED} more.</p>}
     </>
   );
 }

@@ -53,9 +53,11 @@ describe('the catalogue', () => {
     expect(written.length).toBeGreaterThanOrEqual(40);
     for (const move of written) {
       const says = [['gi'], ['noGi']].flatMap((contexts) =>
-        gripProblemsOf({ contexts: contexts as Context[] }, { ...move, contexts: move.contexts ?? [] }).map(
-          (item) => `${move.id}: ${sayProblem(item).what}`,
-        ),
+        gripProblemsOf(
+          { contexts: contexts as Context[] },
+          { ...move, contexts: move.contexts ?? [] },
+          whole.positions.find((position) => position.id === move.from)!,
+        ).map((item) => `${move.id}: ${sayProblem(item).what}`),
       );
       expect(says).toEqual([]);
       expect(move.steps!.length, move.id).toBeGreaterThanOrEqual(3);

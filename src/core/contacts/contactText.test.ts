@@ -90,4 +90,21 @@ describe('a contact as it is typed', () => {
       { numRuns: 500, seed: 43 },
     );
   });
+  it.each([
+    ['right forearm across his hip', 'right forearm across hip'],
+    ['right forearm across far hip', 'right forearm across far hip'],
+    ['left hand his far knee', 'left hand far knee'],
+    ['his left hand my near ankle', 'his left hand near ankle'],
+    ['his left hand his own knee', null],
+    ['left hand waistband', 'left hand waistband'],
+    ['left arm far leg', 'left arm far leg'],
+    ['either hand far arm', 'either hand far arm'],
+    ['his either hand either side ankle', 'his either hand ankle'],
+  ])('%s is known, and read back', (typed, said) => {
+    const parsed = parseContact(typed);
+    if (said === null) return expect(parsed.ok && findUnknownSpots([parsed.value]).length).toBe(1);
+    expect(parsed.ok && sayContact(parsed.value)).toBe(said);
+    expect(parsed.ok && findUnknownSpots([parsed.value])).toEqual([]);
+    expect(parseContact(said)).toEqual(parsed);
+  });
 });

@@ -31,15 +31,19 @@ const partOf = (words: string): string => {
   return side ? `${side}${first!.toUpperCase()}${rest}` : words;
 };
 
+/** A limb that lies across a part ("right forearm across his hip"). */
+const ACROSS = 'across';
+
 const other = (athlete: Actor): Actor => (athlete === 'owner' ? 'opponent' : 'owner');
 
-/** What holds: "left hand", "his right foot". */
+/** What holds: "left hand", "his right foot"; in a rule or a grip set "either hand". */
 export const sayLimb = ({ athlete, part }: Pick<Contact, 'athlete' | 'part'>): string =>
-  `${athlete === 'opponent' ? 'his ' : ''}${sayPart(part)}`;
+  `${athlete === 'opponent' ? 'his ' : ''}${getTargets().sided.includes(part) ? 'either ' : ''}${sayPart(part)}`;
 
 /** What is held: "far lapel inside", "own thigh", "mat beside the hip". */
 export function sayTarget({ athlete, target: { athlete: whose, part, side, spot, surface } }: Pick<Contact, 'athlete' | 'target'>): string {
   if (whose === 'mat') return ['mat', spot].filter(Boolean).join(' ');
+  if (spot === ACROSS) return [ACROSS, whose === athlete ? 'own' : '', side, part, surface].filter(Boolean).join(' ');
   const name =
     spot !== undefined && getTargets().garment.some((item) => item.spot === spot && item.part === part)
       ? spot
@@ -60,12 +64,15 @@ export const getLimbNames = once(() => {
   const { middle, sided } = getTargets();
   return [...sided.flatMap((name) => [`left ${name}`, `right ${name}`]), ...middle];
 });
-const longestFirst = once(() => getLimbNames().toSorted((a, b) => b.length - a.length));
+const longestFirst = once(() => {
+  const either = getTargets().sided.map((name) => `either ${name}`);
+  return [...getLimbNames(), ...either].toSorted((a, b) => b.length - a.length);
+});
 
 /** The longest known part at the front of the words, or null. */
 function takePart(words: string): { part: string; rest: string } | null {
   const found = longestFirst().find((name) => words === name || words.startsWith(`${name} `));
-  return found === undefined ? null : { part: partOf(found), rest: words.slice(found.length).trim() };
+  return found === undefined ? null : { part: partOf(found.replace(/^either /, '')), rest: words.slice(found.length).trim() };
 }
 
 const FACING = { left: 'right', right: 'left' } as const;
@@ -78,20 +85,28 @@ function targetOf(athlete: Actor, part: string, words: string): ContactTarget | 
     if (found !== undefined) rest = rest.replace(pattern, ' ').replace(/\s+/g, ' ').trim();
     return found;
   };
-  const own = take(/^(own)\b/) !== undefined;
+  const across = take(/^(across)\b/);
+  const whose = take(/^(own|his|my|the)\b/);
+  const own = whose === 'own' || whose === (athlete === 'owner' ? 'my' : 'his');
   const face = take(/(?:^|\s)(inside|outside)(?=\s|$)/);
   const surface = SURFACES.find((item) => item === face);
   const limb = /^(left|right)/.exec(part)?.[1] as keyof typeof FACING | undefined;
   const relative = take(/^(same-side|other-side)\b/);
-  const word = take(/^(near|far|left|right)\b/);
+  const word = take(/^(near|far|left|right|either(?: side)?)\b/);
   const said = SIDES.find((item) => item === word);
   // He faces me: what is on my left is his right.
-  const across = limb && relative ? (relative === 'same-side' ? FACING[limb] : limb) : undefined;
-  const side = said ?? across;
+  const facing = limb && relative ? (relative === 'same-side' ? FACING[limb] : limb) : undefined;
+  const side = said ?? facing;
   if (rest === '') return null;
   const cloth = getTargets().garment.find((item) => item.spot === rest);
   const [, body, spot] = /^(.+?) at the (.+)$/.exec(rest) ?? [];
-  const place = cloth ? { part: cloth.part, spot: cloth.spot } : body && spot ? { part: body, spot } : { part: rest };
+  const place = across
+    ? { part: rest, spot: ACROSS }
+    : cloth
+      ? { part: cloth.part, spot: cloth.spot }
+      : body && spot
+        ? { part: body, spot }
+        : { part: rest };
   return { athlete: own ? athlete : other(athlete), ...place, ...(side ? { side } : {}), ...(surface ? { surface } : {}) };
 }
 
@@ -153,7 +168,7 @@ export function findUnknownSpots(contacts: readonly Contact[]): UnknownSpot[] {
   return contacts.flatMap((contact) =>
     [contact.target, ...(contact.orElse ?? [])].flatMap(({ athlete, part, spot }): UnknownSpot[] => {
       if (athlete === 'mat') return [];
-      if (spot !== undefined && !garment.some((item) => item.spot === spot)) return [{ contact, word: spot }];
+      if (spot !== undefined && spot !== ACROSS && !garment.some((item) => item.spot === spot)) return [{ contact, word: spot }];
       return part !== undefined && !isKnown(part) ? [{ contact, word: part }] : [];
     }),
   );

@@ -120,9 +120,16 @@ describe('on graphs of numbers', () => {
       const sets = Array.from({ length: 4 }, () => items.filter(() => random() < 0.4)).filter((set) => set.length > 0);
       const subsets = Array.from({ length: 32 }, (_, mask) => items.filter((_, i) => mask & (1 << i)));
       const hits = (chosen: readonly string[]): boolean => sets.every((set) => set.some((item) => chosen.includes(item)));
-      const found = smallestHittingSet(sets);
+      const found = smallestHittingSet(sets.map((set) => set.map((item) => [item])));
       expect(hits(found)).toBe(true);
       expect(found.length).toBe(Math.min(...subsets.filter(hits).map((subset) => subset.length)));
+      // Alternatives of two: all of one of them.
+      const pairs = sets.map((set) => set.map((item) => [item, items[(items.indexOf(item) + k) % 5]!]));
+      const hitsPairs = (chosen: readonly string[]): boolean =>
+        pairs.every((set) => set.some((pair) => pair.every((item) => chosen.includes(item))));
+      const broken = smallestHittingSet(pairs);
+      expect(hitsPairs(broken)).toBe(true);
+      expect(broken.length).toBe(Math.min(...subsets.filter(hitsPairs).map((subset) => subset.length)));
     }
   });
 });

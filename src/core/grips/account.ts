@@ -1,5 +1,5 @@
 import { groupBy } from '../base';
-import type { Contact, ContactRule, Step } from '../tree';
+import { namedAt, type Contact, type ContactRule, type Position, type Step, type Transition } from '../tree';
 import { contactKey, fitsPattern, limbKey, targetKey } from '../contacts';
 
 /** One limb part on two different targets in one step. Steps count from 1. */
@@ -76,6 +76,16 @@ function brokenSteps(steps: readonly Step[], rule: ContactRule): number[] {
   const begun = all.find((step) => isOn(step, first));
   return early !== undefined && (begun === undefined || begun > early) ? [early] : [];
 }
+
+/** The rules of a transition that can count: one for certain values only does where the transition may meet one of them. */
+export const rulesThatCount = ({ when, contactRules = [] }: Pick<Transition, 'when' | 'contactRules'>, from: Position): ContactRule[] =>
+  contactRules.filter((rule) => {
+    if (rule.kind === 'hold' || !rule.whenValues || rule.whenValues.length === 0) return true;
+    return from.reads.some((read) => {
+      const met = namedAt(when, read.id);
+      return read.values.some(({ id }) => rule.whenValues!.includes(id) && (met.length === 0 || met.includes(id)));
+    });
+  });
 
 /** Invariants and order rules of a transition that its steps break (MODEL §3), in the order of the rules. */
 export const findBrokenRules = (steps: readonly Step[], rules: readonly ContactRule[]): BrokenRule[] =>

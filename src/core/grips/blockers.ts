@@ -1,6 +1,6 @@
 import { smallestHittingSet } from '../graph';
 import { indexOf, type Contact, type PositionId, type Transition, type TreeDocument } from '../tree';
-import { contactKey } from '../contacts';
+import { contactKey, fitsPattern } from '../contacts';
 
 export interface Blocking {
   /** `blocked` beats everything; `notYet`: none of the sets that enable it is on. */
@@ -9,16 +9,19 @@ export interface Blocking {
   readonly toBreak: readonly Contact[];
 }
 
-type GripSet = readonly Contact[];
-const keysOf = (sets: readonly GripSet[]): string[][] => sets.map((set) => [...new Set(set.map(contactKey))]);
-
-/** Whether his grips that are on block a move, and what to break; for a route, give the sets of all its moves. */
+/** Whether his grips that are on block a move, and what to break; for a route, give the sets of all its moves. What a set leaves unsaid may be anything, as in rules. */
 export function blockingOf(move: Pick<Transition, 'blockedBy' | 'enabledBy'>, on: readonly Contact[]): Blocking {
   const held = new Map(on.map((contact) => [contactKey(contact), contact]));
-  const isOn = (set: readonly string[]): boolean => set.every((key) => held.has(key));
-  const blocking = keysOf(move.blockedBy ?? []).filter((set) => set.length > 0 && isOn(set));
+  /** For each grip of the set the contacts that are it: all of them have to go before it is off. */
+  const fitting = (set: readonly Contact[]): string[][] =>
+    set.map((pattern) => [...held].flatMap(([key, contact]) => (fitsPattern(contact, pattern) ? [key] : [])));
+  const isOn = (found: readonly (readonly string[])[]): boolean => found.every((keys) => keys.length > 0);
+  const blocking = (move.blockedBy ?? [])
+    .filter((set) => set.length > 0)
+    .map(fitting)
+    .filter(isOn);
   if (blocking.length > 0) return { status: 'blocked', toBreak: smallestHittingSet(blocking).map((key) => held.get(key)!) };
-  const enabling = keysOf(move.enabledBy ?? []);
+  const enabling = (move.enabledBy ?? []).map(fitting);
   return { status: enabling.length > 0 && !enabling.some(isOn) ? 'notYet' : 'open', toBreak: [] };
 }
 

@@ -4,7 +4,7 @@ import { findGripFindings } from './problems';
 import { gripsAlong } from './along';
 import { sayProblem } from '../words';
 import { held } from '../../../tests/support/held';
-import { his, mine, position, tree } from '../../../tests/support/smallTree';
+import { his, mine, position, reaction, tree } from '../../../tests/support/smallTree';
 
 const steps = (...lines: string[]): Step[] => lines.map((line) => ({ contacts: held(line) }));
 const saidOf = (doc: TreeDocument): string[] => findGripFindings(doc).map(({ problem }) => sayProblem(problem).what);
@@ -20,6 +20,18 @@ describe('what does not add up', () => {
     expect(found({ steps: steps('left hand far ankle', 'left hand far hip', 'left hand far hip'), contactRules })).toEqual([
       'Step 2, 3: “from step 1 to 3: left hand far ankle” is not kept',
     ]);
+  });
+  it('a rule for certain values counts only where the move may meet one of them', () => {
+    const contactRules = [{ kind: 'never' as const, first: held('left hand mat')[0]!, whenValues: ['frames'] }];
+    const of = (extra: Partial<Transition>): number =>
+      saidOf(
+        tree(
+          [position('a', { reads: reaction('frames', 'hooks') }), position('b')],
+          [mine('drag', 'a', 'b', { steps: steps('left hand mat'), contactRules, ...extra })],
+        ),
+      ).length;
+    expect([of({}), of({ when: { he: ['frames'] } }), of({ when: { he: ['hooks', 'frames'] } })]).toEqual([1, 1, 1]);
+    expect(of({ when: { he: ['hooks'] } })).toBe(0);
   });
   it('spots, limbs and sides that are not', () => {
     const limb = { athlete: 'owner' as const, part: 'leftTail', target: { athlete: 'opponent' as const, part: 'knee' } };

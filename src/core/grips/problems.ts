@@ -11,7 +11,7 @@ import {
   type TransitionId,
   type TreeDocument,
 } from '../tree';
-import { findBrokenRules, findDoubleBookings } from './account';
+import { rulesThatCount, findBrokenRules, findDoubleBookings } from './account';
 import { contactKey, limbKey, findUnknownSpots, getLimbNames, sayLimb, holdFact } from '../contacts';
 import { isCloth, servesInstead } from '../lens';
 
@@ -93,8 +93,8 @@ const problemsOfSteps = perObject((steps: readonly Step[]): readonly GripProblem
   ),
 ]);
 
-const brokenRules = ({ steps = [], contactRules = [] }: Pick<Transition, 'steps' | 'contactRules'>): GripProblem[] =>
-  findBrokenRules(steps, contactRules).map(({ rule, steps: at }) => ({
+const brokenRules = (move: Transition, from: Position): GripProblem[] =>
+  findBrokenRules(move.steps ?? [], rulesThatCount(move, from)).map(({ rule, steps: at }) => ({
     kind: 'ruleBroken',
     step: at[0]!,
     steps: at,
@@ -108,13 +108,13 @@ const clothGone = (contacts: readonly Contact[], step: number): GripProblem[] =>
     .map((contact) => ({ kind: 'clothGone', step, contacts: [contact] }));
 
 /** Problems of one move: double bookings, broken rules, empty steps, spots and limbs that do not exist, cloth where there is none. */
-export function gripProblemsOf(tree: Pick<TreeDocument, 'contexts'>, move: Transition): GripProblem[] {
+export function gripProblemsOf(tree: Pick<TreeDocument, 'contexts'>, move: Transition, from: Position): GripProblem[] {
   const steps = move.steps ?? [];
   const contexts = (move.contexts ?? []).length > 0 ? move.contexts! : tree.contexts;
   const hasCloth = contexts.length === 0 || contexts.includes('gi');
   return [
     ...problemsOfSteps(steps),
-    ...brokenRules(move),
+    ...brokenRules(move, from),
     ...(hasCloth ? [] : steps.flatMap(({ contacts }, i) => clothGone(contacts, i + 1))),
   ];
 }
@@ -148,12 +148,14 @@ export function findGripFindings(tree: TreeDocument): GripFinding[] {
   const found = [
     ...tree.transitions.flatMap((move): GripFinding[] =>
       move.steps
-        ? [...gripProblemsOf(tree, move), ...missingOnArrival(index.positions.get(move.to)!, move)].map((problem) => ({
-            key: keyOf(move.id, problem),
-            position: move.from,
-            transition: move.id,
-            problem,
-          }))
+        ? [...gripProblemsOf(tree, move, index.positions.get(move.from)!), ...missingOnArrival(index.positions.get(move.to)!, move)].map(
+            (problem) => ({
+              key: keyOf(move.id, problem),
+              position: move.from,
+              transition: move.id,
+              problem,
+            }),
+          )
         : [],
     ),
     ...tree.positions.flatMap((position) =>

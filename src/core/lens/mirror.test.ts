@@ -3,6 +3,7 @@ import { describe, expect, it } from 'vitest';
 import { checkTree, type TreeDocument } from '../tree';
 import { findCertainFacts, findGripFindings } from '../grips';
 import { findVanishing, isCloth, bareTree, withoutUniform } from './withoutCloth';
+import { filterTree } from './filter';
 import { mirrorSteps, mirrorText, mirrorPart, mirrorTree, branchAt } from './mirror';
 import { sayProblem } from '../words';
 import { demoTree } from '../../../demo/demoTree';
@@ -12,6 +13,19 @@ import { held } from '../../../tests/support/held';
 import { mine, position, tree } from '../../../tests/support/smallTree';
 
 describe('the other side', () => {
+  it.each([
+    ['his hips left on the floor, my left knee in', 'his hips left on the floor, my right knee in'],
+    ['arm left behind', 'arm left behind'],
+    ['the leg I left the hook on', 'the leg I left the hook on'],
+    ['knee right on the mat', 'knee right on the mat'],
+    ['left on the collar, right on the belt', 'right on the collar, left on the belt'],
+    ['he turns left on his hip', 'he turns right on his hip'],
+    ['post on his left in front', 'post on his right in front'],
+    ['push with the left to the right', 'push with the right to the left'],
+  ])('a verb is no side: %s', (text, mirrored) => {
+    expect(mirrorText(text)).toBe(mirrored);
+    expect(mirrorText(mirrored)).toBe(text);
+  });
   it('exchanges left and right in words, parts and sides, keeps capitals, and knows what is neither', () => {
     expect(mirrorText('Left hand, RIGHT foot; rightKnee')).toBe('Right hand, LEFT foot; leftKnee');
     expect(mirrorText('step right away at a right angle to his left')).toBe('step right away at a right angle to his right');
@@ -131,6 +145,22 @@ describe('without the uniform', () => {
       [1, 'rightHand', 'back of the neck', 'back of the neck'],
       [1, 'leftHand', null, 'wrist'],
     ]);
+  });
+  it('holds of places too, mine and his, and cloth that is said of another part', () => {
+    const places = tree([position('a', { holds: held('left hand belt'), theirHolds: held('his left hand wrist at the sleeve') })], []);
+    expect(
+      findVanishing(places).map(({ position: at, transition, step, contact, suggested }) => [
+        at,
+        transition,
+        step,
+        contact.part,
+        suggested?.part,
+      ]),
+    ).toEqual([
+      ['a', null, 0, 'leftHand', 'hips'],
+      ['a', null, 0, 'leftHand', 'wrist'],
+    ]);
+    expect(filterTree(places, { context: 'noGi' }).tree.positions[0]).toMatchObject({ holds: [], theirHolds: [] });
   });
   it('the steps are derived: declared substitutes stand, the rest is let go', () => {
     const [step] = withoutUniform(steps);

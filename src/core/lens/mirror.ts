@@ -17,8 +17,23 @@ export const ONE_SIDE_TAG = 'one side only';
 
 export const isOneSided = (move: Pick<Transition, 'tags'>): boolean => move.tags?.includes(ONE_SIDE_TAG) ?? false;
 
+/** A side that a word before it asks for: "his left", "step right", "posts with left on the mat". */
+const POINTS =
+  '(?:the|his|my|own|your|a|near|far|to|from|on|in|with|and|or|then|but|more|turn|step|go|come|circle|roll|lean|move|slide|swing|look|pull|push|drive|switch|shift|run|walk|hop|spin|pivot|cut|drag|pass)(?:s|es|ing|ed|ped|ning)?';
+/** "arm left behind", "left the leg", "right there": a verb, or "just". */
+const AFTER_ANY = 'behind|alone|free|open|him|his|my|the|there|hanging|bare|exposed|empty';
+/** The same after a noun: "hips left on the floor". Without one it is a hand: "left on the collar, right on the belt". */
+const AFTER_NOUN = 'on|in|at|under|up|out|off|between|to|by|for|with|without|down|beside|across';
 /** Words that say left or right and mean neither; both forms, so that mirroring twice changes nothing. */
-const NEITHER = /\b(?:(?:left|right) (?:away|angles?|now|over)|all (?:left|right))\b/gi;
+const NEITHER = new RegExp(
+  [
+    '\\b(?:left|right) (?:away|angles?|now|over)\\b',
+    '\\ball (?:left|right)\\b',
+    `(?<!\\b${POINTS} )\\b(?:left|right) (?:${AFTER_ANY})\\b`,
+    `(?<=[a-z] )(?<!\\b${POINTS} )\\b(?:left|right) (?:${AFTER_NOUN})\\b`,
+  ].join('|'),
+  'gi',
+);
 const SIDE = /\b(left|right|Left|Right|LEFT|RIGHT)(?![a-z])/g;
 
 function otherSide(word: string): string {

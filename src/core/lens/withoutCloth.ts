@@ -1,9 +1,12 @@
-import type { Contact, ContactTarget, Fact, Position, Step, Transition, TransitionId, TreeDocument } from '../tree';
-import { getTargets, holdOfFact } from '../contacts';
+import type { Contact, ContactTarget, Fact, Position, PositionId, Step, Transition, TransitionId, TreeDocument } from '../tree';
+import { getTargets, type Garment, holdOfFact } from '../contacts';
 
 export interface Vanishing {
-  readonly transition: TransitionId;
-  /** From 1. */
+  /** Where the transition begins, or where it is held. */
+  readonly position: PositionId;
+  /** Null = held at the position itself. */
+  readonly transition: TransitionId | null;
+  /** From 1; 0 = at the position. */
   readonly step: number;
   readonly contact: Contact;
   /** What the coach declared in its place; null = no substitute. */
@@ -12,7 +15,11 @@ export interface Vanishing {
   readonly suggested: ContactTarget | null;
 }
 
-const garmentOf = ({ part, spot }: ContactTarget) => getTargets().garment.find((item) => item.spot === spot && item.part === part);
+/** A spot of the garment is cloth wherever it is said to be held: "wrist at the sleeve" too. */
+function garmentOf({ part, spot }: ContactTarget): Garment | undefined {
+  const there = getTargets().garment.filter((item) => item.spot === spot);
+  return there.find((item) => item.part === part) ?? there[0];
+}
 /** A spot of the jacket or the trousers: not there without them. */
 export const isCloth = (target: ContactTarget): boolean => target.spot !== undefined && garmentOf(target) !== undefined;
 
@@ -28,15 +35,22 @@ export function suggestedFor(target: ContactTarget): ContactTarget | null {
 }
 
 /** Contacts of some steps that vanish without the uniform, members of a bundle singly (MODEL §3, uniform). */
-export const vanishingOf = (steps: readonly Step[]): Omit<Vanishing, 'transition'>[] =>
+export const vanishingOf = (steps: readonly Step[]): Omit<Vanishing, 'position' | 'transition'>[] =>
   steps.flatMap(({ contacts }, i) =>
     contacts
       .filter((contact) => isCloth(contact.target))
       .map((contact) => ({ step: i + 1, contact, substitute: servesInstead(contact), suggested: suggestedFor(contact.target) })),
   );
 
-export const findVanishing = (tree: TreeDocument): Vanishing[] =>
-  tree.transitions.flatMap((move) => vanishingOf(move.steps ?? []).map((item) => ({ transition: move.id, ...item })));
+/** Everything that vanishes: of the moves, then of what is held at the places, mine and his. */
+export const findVanishing = (tree: TreeDocument): Vanishing[] => [
+  ...tree.transitions.flatMap((move) =>
+    vanishingOf(move.steps ?? []).map((item) => ({ position: move.from, transition: move.id, ...item })),
+  ),
+  ...tree.positions.flatMap(({ id, holds = [], theirHolds = [] }) =>
+    vanishingOf([{ contacts: [...holds, ...theirHolds] }]).map((item) => ({ ...item, position: id, transition: null, step: 0 })),
+  ),
+];
 
 /** Contacts without the uniform: what was declared stands in their place, the rest of the cloth is let go. */
 const bareContacts = (contacts: readonly Contact[]): Contact[] =>

@@ -213,8 +213,11 @@ describe('the tree without the jacket', () => {
     expect(bare.transitions).toMatchObject([{ id: 'drag', steps: [{ contacts: held('left hand far wrist') }], blockedBy: [] }]);
     expect(bare.positions[0]!.theirHolds).toEqual([]);
     expect(filterTree(doc, { context: 'gi' }).tree.transitions[0]).toBe(doc.transitions[0]);
-    expect(findFilterDifference(doc, { context: 'noGi' }).holdsGone.map((item) => [item.transition, item.contact.part])).toEqual([
-      ['drag', 'rightHand'],
+    expect(
+      findFilterDifference(doc, { context: 'noGi' }).holdsGone.map((item) => [item.transition, item.position, item.contact.part]),
+    ).toEqual([
+      ['drag', 'a', 'rightHand'],
+      [null, 'a', 'leftHand'],
     ]);
   });
 });

@@ -16,7 +16,7 @@ export interface FilterDifference {
   readonly outOfReach: readonly PositionId[];
   readonly goalsOutOfReach: readonly { readonly position: PositionId; readonly ends: Ending }[];
   readonly threatsGone: readonly Threat[];
-  /** Holds of the moves that are left which vanish with the jacket; empty where there is one. */
+  /** Holds of the places, and of the moves that are left, which vanish with the jacket; empty where there is one. */
   readonly holdsGone: readonly Vanishing[];
   /** Positions whose lines, ending or tempo are other ones under the filter. */
   readonly changed: readonly PositionId[];
@@ -49,7 +49,9 @@ export function findFilterDifference(tree: TreeDocument, filter: Filter): Filter
     outOfReach: out.map((position) => position.id),
     goalsOutOfReach: out.flatMap(({ id, ends }) => (ends && isGoal(tree, ends) ? [{ position: id, ends }] : [])),
     holdsGone:
-      filter.context === undefined || filter.context === 'gi' ? [] : findVanishing(tree).filter((item) => !hidden.has(item.transition)),
+      filter.context === undefined || filter.context === 'gi'
+        ? []
+        : findVanishing(tree).filter((item) => item.transition === null || !hidden.has(item.transition)),
     threatsGone: findThreats(tree).filter((threat) => !left.has(threat.transition)),
     changed: tree.positions.flatMap((position, i) => {
       const now = reduced.positions[i]!;

@@ -155,6 +155,31 @@ describe('hubs and shared finishes', () => {
   });
 });
 
+describe('who is on top where it ends', () => {
+  const places = [
+    position('turtled', { ownerRole: 'below' }),
+    position('choked', { ends: 'submitted' }),
+    position('away', { ends: 'escaped' }),
+    position('over', { ends: 'swept' }),
+    position('pin', { ends: 'settled' }),
+    position('stand'),
+  ];
+  const moves = [
+    his('he takes my back', 'turtled', 'choked'),
+    mine('I get away', 'turtled', 'away'),
+    mine('roll over', 'turtled', 'pin'),
+    his('swept', 'stand', 'over'),
+    his('gone', 'stand', 'away'),
+  ];
+  it('settled, back and submission: the passer; swept: the guard player; submitted and escaped change nothing', () => {
+    expect(findRoleChanges(tree(places, moves))).toEqual([
+      { transition: 'roll over', to: 'top' },
+      { transition: 'swept', to: 'below' },
+    ]);
+    expect(findRoleChanges(tree(places.slice(1), moves.slice(3), { owner: 'guardPlayer' }))).toEqual([{ transition: 'swept', to: 'top' }]);
+  });
+});
+
 describe('elsewhere and to do', () => {
   const doc: TreeDocument = tree(
     [

@@ -35,7 +35,16 @@ describe('ids that mean something to the language', () => {
     const filter = { context: 'noGi', ruleSet: 'constructor', school: 'constructor', profiles: ['toString'] } as const;
     expect(filterTree(tree, filter).hidden.size).toBe(0);
     expect(findFilterDifference(tree, filter).hidden).toEqual([]);
-    const options = { filter: {}, roundSeconds: 60, routes: 100, cycles: 100, theirGrips: null, mirror: true };
+    const options = {
+      filter: {},
+      starts: [],
+      listRoutes: true,
+      roundSeconds: 60,
+      routes: 100,
+      cycles: 100,
+      theirGrips: null,
+      mirror: true,
+    };
     expect(() => JSON.stringify(analysisOf(tree, options))).not.toThrow();
   });
   it('can be typed on the board, and drawn on the pair', () => {

@@ -9,10 +9,10 @@ export interface LateBranch {
 }
 
 /**
- * Act-now positions without a timing read, or whose timing read lacks a late or an early answer (MODEL §2).
- * A timing value is late (early) when its name or id says so.
+ * Every act-now position that a start reaches, and what is missing there: a timing read, or a late or an early answer (MODEL §2);
+ * an empty list = nothing. A timing value is late (early) when its name or id says so.
  */
-export function findLateBranches(tree: TreeDocument): LateBranch[] {
+export function findActNow(tree: TreeDocument): LateBranch[] {
   const index = indexOf(tree);
   const reachable = reachablePositions(tree);
   return tree.positions.flatMap((position): LateBranch[] => {
@@ -30,6 +30,9 @@ export function findLateBranches(tree: TreeDocument): LateBranch[] {
       );
       return !said.some(({ read, value }) => isAnswered(read, value));
     });
-    return missing.length > 0 ? [{ position: position.id, missing, values }] : [];
+    return [{ position: position.id, missing, values }];
   });
 }
+
+/** The act-now positions at which something is missing. */
+export const findLateBranches = (tree: TreeDocument): LateBranch[] => findActNow(tree).filter(({ missing }) => missing.length > 0);

@@ -1,4 +1,14 @@
-import { familyFacts, indexOf, goalsOf, ownerRoleOf, type PositionId, type TransitionId, type TreeDocument, graphOf } from '../tree';
+import {
+  familyFacts,
+  indexOf,
+  goalsOf,
+  ownerRoleOf,
+  saysRole,
+  type PositionId,
+  type TransitionId,
+  type TreeDocument,
+  graphOf,
+} from '../tree';
 import { reachedFrom } from '../graph';
 import { findNecessaryHubs } from './necessaryHubs';
 
@@ -59,9 +69,12 @@ export function rankHubs(tree: TreeDocument): HubRank[] {
 
 /** Transitions along which the owner goes from below to on top, or the other way. */
 export function findRoleChanges(tree: TreeDocument): { transition: TransitionId; to: 'top' | 'below' }[] {
-  const index = indexOf(tree);
-  const roleAt = (id: PositionId): 'top' | 'below' => ownerRoleOf(tree, index.positions.get(id)!);
-  return tree.transitions.flatMap((move) => (roleAt(move.from) === roleAt(move.to) ? [] : [{ transition: move.id, to: roleAt(move.to) }]));
+  const { positions } = indexOf(tree);
+  return tree.transitions.flatMap((move) => {
+    const [from, to] = [positions.get(move.from)!, positions.get(move.to)!];
+    const role = ownerRoleOf(tree, to);
+    return saysRole(to) && ownerRoleOf(tree, from) !== role ? [{ transition: move.id, to: role }] : [];
+  });
 }
 
 /** Everything that leads to the back, with what is seen before it: the back-take triggers of the whole tree. */

@@ -15,8 +15,18 @@ export const isGoal = (tree: Pick<TreeDocument, 'owner'>, ending: Ending): boole
 export const athleteOf = (tree: Pick<TreeDocument, 'owner'>, actor: Actor): Owner =>
   (actor === 'owner') === (tree.owner === 'passer') ? 'passer' : 'guardPlayer';
 
-export const ownerRoleOf = (tree: Pick<TreeDocument, 'owner'>, position: Position): OwnerRole =>
-  position.ownerRole ?? (tree.owner === 'passer' ? 'top' : 'below');
+/** Who is on top where it ends; the endings that are not listed change nothing. */
+const ON_TOP: Partial<Record<Ending, Owner>> = { settled: 'passer', back: 'passer', submission: 'passer', swept: 'guardPlayer' };
+
+/** Whether what a position ends in says who is on top, or the coach does; if neither, a transition to it changes nothing. */
+export const saysRole = ({ ownerRole, ends }: Position): boolean =>
+  ownerRole !== undefined || ends === undefined || ON_TOP[ends] !== undefined;
+
+/** Where the tree's owner is: as the coach says, as the ending says, else the passer on top. */
+export function ownerRoleOf({ owner }: Pick<TreeDocument, 'owner'>, { ownerRole, ends }: Position): OwnerRole {
+  const onTop = (ends && ON_TOP[ends]) ?? 'passer';
+  return ownerRole ?? (onTop === owner ? 'top' : 'below');
+}
 
 /** Our passer is below: the rung *under*. The passer is the owner, or the owner's opponent. */
 export const passerIsBelow = (tree: Pick<TreeDocument, 'owner'>, position: Position): boolean =>

@@ -4,5 +4,6 @@ export * from './chances';
 export * from './figures';
 export * from './findings';
 export * from './gripProblem';
+export * from './targets';
 export * from './tree';
 export * from './vocabulary';
