@@ -194,6 +194,7 @@ describe('looking at the tree for somebody', () => {
     await choose('Rules', '');
     await choose('Seen by', 'other');
     await page.waitForFunction((was) => !document.body.innerText.includes(was), {}, BROKEN);
+    await waitForText(page, 'unstopped');
     await choose('Seen by', 'owner');
     expect(JSON.stringify(await treeFile())).toBe(before);
   });

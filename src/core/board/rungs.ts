@@ -78,7 +78,9 @@ function sectionsOf(index: TreeIndex, position: Position): Section[] {
       const answers = answersOf(index, position.id, read.id, value).map((t) => t.id);
       const falls = consequencesOf(index, position.id, read.id, value).map((t) => t.id);
       const name = read.values.find((item) => item.id === value)!.name;
-      return [{ ...part, read: read.id, readKind: read.kind, value, name, broken: answers.length === 0, answers, falls }];
+      return [
+        { ...part, read: read.id, readKind: read.kind, value, name, broken: answers.length === 0 && !index.tree.isSwapped, answers, falls },
+      ];
     }),
   );
 }

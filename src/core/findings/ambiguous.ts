@@ -2,6 +2,7 @@ import { isCut, reachableCoverage } from './coverage';
 import { atPlace, type Finder } from './finding';
 
 export const ambiguous: Finder<'ambiguous'> = {
+  isOfAnswers: true,
   find: (tree) => {
     const all = reachableCoverage(tree);
     const list = all.flatMap(({ position, reads, cells, ambiguousValues }) => {

@@ -2,7 +2,7 @@ import { atOnce, type InPieces } from '../base';
 import { countRoutes, type RouteCount } from '../structure';
 import type { PositionId, TreeDocument } from '../tree';
 import type { Finding } from './finding';
-import { FINDERS, FINDING_KINDS } from './registry';
+import { FINDERS, kindsIn } from './registry';
 import { cyclesOf } from './cycles';
 
 export interface Findings {
@@ -24,13 +24,14 @@ export const findFindings = (tree: TreeDocument): Findings => atOnce(findFinding
 export function* findFindingsInPieces(tree: TreeDocument): InPieces<Findings> {
   const list: Finding[] = [];
   let status: Findings['status'] = 'exact';
-  for (const [i, kind] of FINDING_KINDS.entries()) {
-    yield i / (FINDING_KINDS.length + 1);
+  const kinds = kindsIn(tree);
+  for (const [i, kind] of kinds.entries()) {
+    yield i / (kinds.length + 1);
     const found = FINDERS[kind].find(tree);
     for (const finding of found.list) list.push(finding);
     if (found.status === 'budget') status = 'budget';
   }
-  yield FINDING_KINDS.length / (FINDING_KINDS.length + 1);
+  yield kinds.length / (kinds.length + 1);
   return {
     list,
     routes: countRoutes(tree, ROUTE_BUDGET),

@@ -1,5 +1,5 @@
 import type { GripProblem, MissingFact, NeedLoop } from '../grips';
-import type { AmbiguousValue, ContradictoryPreference, LateBranch, Unanswered } from '../structure';
+import type { AmbiguousValue, ContradictoryPreference, LateBranch, Unanswered, Unstopped } from '../structure';
 import type { Ending, PositionId, ReadId, TransitionId, TreeDocument, ValueId } from '../tree';
 
 /**
@@ -8,6 +8,7 @@ import type { Ending, PositionId, ReadId, TransitionId, TreeDocument, ValueId } 
  */
 interface FindingData {
   unanswered: Omit<Unanswered, 'position'>;
+  unstopped: Omit<Unstopped, 'position'>;
   uncovered: { readonly combination: Readonly<Record<ReadId, ValueId>> };
   ambiguous: { readonly values: readonly ValueId[]; readonly answers: AmbiguousValue['answers'] };
   missingFact: MissingFact;
@@ -49,6 +50,8 @@ export interface Found<K extends FindingKind> {
   readonly status: 'exact' | 'budget';
 }
 export interface Finder<K extends FindingKind> {
+  /** It speaks of answers to what the other athlete shows: not where the tree is seen by him. */
+  readonly isOfAnswers?: true;
   /** Findings in document order. */
   find(tree: TreeDocument): Found<K>;
   mend(finding: FindingOf<K>, tree: TreeDocument): Mend;

@@ -4,6 +4,7 @@ import { atPlace, exactly, type Finder } from './finding';
 
 /** Options that fit nothing. */
 export const idleOption: Finder<'idleOption'> = {
+  isOfAnswers: true,
   find: (tree) => {
     const { transitions } = indexOf(tree);
     return exactly(

@@ -4,6 +4,7 @@ import { exactly, type Finder } from './finding';
 
 /** Helpers for what has no answer. */
 export const provokesGap: Finder<'provokesGap'> = {
+  isOfAnswers: true,
   find: (tree) =>
     exactly(
       findProvoked(tree)

@@ -15,11 +15,13 @@ import { provokesGap } from './provokesGap';
 import { sameName } from './sameName';
 import { unanswered } from './unanswered';
 import { uncovered } from './uncovered';
+import { unstopped } from './unstopped';
 import { unreachable } from './unreachable';
 
 /** Every kind of finding in the order in which they are told, worst first. */
 export const FINDERS: { readonly [K in FindingKind]: Finder<K> } = {
   unanswered,
+  unstopped,
   uncovered,
   ambiguous,
   missingFact,
@@ -37,6 +39,10 @@ export const FINDERS: { readonly [K in FindingKind]: Finder<K> } = {
   costlyCycle,
 };
 export const FINDING_KINDS = Object.keys(FINDERS) as readonly FindingKind[];
+
+/** The kinds that can be found from the side that a tree is seen from. */
+export const kindsIn = (tree: TreeDocument): FindingKind[] =>
+  FINDING_KINDS.filter((kind) => !(tree.isSwapped && FINDERS[kind].isOfAnswers));
 
 /** Where a finding is put right. */
 export const mendOf = <K extends FindingKind>(tree: TreeDocument, finding: Finding & { readonly kind: K }): Mend =>

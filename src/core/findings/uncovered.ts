@@ -3,6 +3,7 @@ import type { Finder } from './finding';
 
 /** Combinations of closed reads; of one read alone it is the same statement as its unanswered value. */
 export const uncovered: Finder<'uncovered'> = {
+  isOfAnswers: true,
   find: (tree) => {
     const all = reachableCoverage(tree);
     const list = all.flatMap(({ position, reads, cells }) =>

@@ -55,9 +55,12 @@ function otherTransition(move: Transition): Transition {
  * The defender's view (MODEL §3, swap): owner, actors, holds and roles exchanged; reads and `when` stay, so what the
  * other did to us is now ours to do. Swapping twice gives back the original.
  */
-export const swapTree = (tree: TreeDocument): TreeDocument => ({
-  ...tree,
-  owner: tree.owner === 'passer' ? 'guardPlayer' : 'passer',
-  positions: tree.positions.map(otherPosition),
-  transitions: tree.transitions.map(otherTransition),
-});
+export function swapTree({ isSwapped, ...tree }: TreeDocument): TreeDocument {
+  return {
+    ...tree,
+    ...(isSwapped ? {} : { isSwapped: true }),
+    owner: tree.owner === 'passer' ? 'guardPlayer' : 'passer',
+    positions: tree.positions.map(otherPosition),
+    transitions: tree.transitions.map(otherTransition),
+  };
+}

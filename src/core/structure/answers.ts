@@ -25,7 +25,7 @@ export interface Unanswered {
   readonly consequences: readonly TransitionId[];
 }
 
-/** Values at reachable positions that no owner transition answers, in document order (MODEL §2). */
+/** Values at reachable positions that no owner transition answers, in document order (MODEL §2); none where the values are the owner's own. */
 export function findUnanswered(tree: TreeDocument): Unanswered[] {
   const index = indexOf(tree);
   const reachable = reachablePositions(tree);
@@ -33,6 +33,7 @@ export function findUnanswered(tree: TreeDocument): Unanswered[] {
 }
 
 export function unansweredAt(index: TreeIndex, position: Position): Unanswered[] {
+  if (index.tree.isSwapped) return [];
   const options = ownerOptions(index, position.id);
   return position.reads.flatMap((read) =>
     read.values

@@ -1,5 +1,9 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
+import { findFindings } from '../findings';
+import { swapAthletes } from '../lens';
+import { findUnanswered } from './answers';
+import { findUnstopped } from './unstopped';
 import { indexOf, type TreeDocument } from '../tree';
 import { compareTrees, stepsToLines } from './compare';
 import { findBackTakes, findRoleChanges, findUsage, rankHubs } from './usage';
@@ -177,6 +181,35 @@ describe('who is on top where it ends', () => {
       { transition: 'swept', to: 'below' },
     ]);
     expect(findRoleChanges(tree(places.slice(1), moves.slice(3), { owner: 'guardPlayer' }))).toEqual([{ transition: 'swept', to: 'top' }]);
+  });
+});
+
+describe('seen by the guard player', () => {
+  const doc = tree(
+    [
+      position('guard', { reads: reaction('frames', 'hooks', 'turns') }),
+      position('pin', { ends: 'settled' }),
+      position('swept', { ends: 'swept' }),
+      position('away'),
+    ],
+    [
+      mine('stopped', 'guard', 'pin', { when: { he: ['frames'] }, stoppedBy: ['hooks'] }),
+      mine('met', 'guard', 'pin', { when: { he: ['hooks', 'turns'] } }),
+      mine('free', 'guard', 'pin', { when: { he: ['frames'] } }),
+      mine('out of reach', 'away', 'pin'),
+      his('sweeps', 'guard', 'swept', { when: { he: ['hooks'] } }),
+    ],
+  );
+  it('what has no answer is what nothing stops and nothing meets; his values ask for none', () => {
+    const seen = swapAthletes(doc);
+    expect(findUnstopped(seen)).toEqual([{ position: 'guard', transition: 'free' }]);
+    expect(findUnstopped(doc)).toEqual([]);
+    expect(findUnanswered(doc).map((gap) => gap.value)).toEqual([]);
+    expect(findUnanswered(seen)).toEqual([]);
+    const kinds = (of: TreeDocument): Set<string> => new Set(findFindings(of).list.map((finding) => finding.kind));
+    expect(kinds(seen)).toContain('unstopped');
+    expect(kinds(doc)).not.toContain('unstopped');
+    expect(swapAthletes(seen)).toEqual(doc);
   });
 });
 

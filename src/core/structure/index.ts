@@ -16,3 +16,4 @@ export * from './shortestRoutes';
 export * from './threats';
 export * from './todo';
 export * from './usage';
+export * from './unstopped';

@@ -206,6 +206,8 @@ export interface TreeDocument extends TreeHeader {
   /** Looked up in the gym for this tree; never stored with it. */
   readonly ruleSets?: readonly RuleSet[];
   readonly profiles?: readonly Profile[];
+  /** Seen by the other athlete: what is shown at a position is the owner's own now. Derived, never stored. */
+  readonly isSwapped?: true;
   readonly positions: readonly Position[];
   readonly transitions: readonly Transition[];
 }

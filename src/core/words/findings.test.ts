@@ -27,6 +27,7 @@ const at = { key: 'k', position: 'a' } as const;
 /** One finding of each kind, and all that is said of it; a kind without a line here does not compile. */
 const SAID: { readonly [K in FindingKind]: readonly [Omit<FindingOf<K>, 'kind' | 'key' | 'position'>, string, string, string?] } = {
   unanswered: [{ read: 'he', value: 'hooks', consequences: ['sweep'] }, 'he hooks', 'If it works he gets to: Swept.'],
+  unstopped: [{ transition: 'sweep' }, 'he sweeps me', 'Nothing I show there stops it, and nothing of mine is drawn against it.'],
   uncovered: [
     { combination: { he: 'frames', knee: 'in' } },
     'he frames + knee: inside',

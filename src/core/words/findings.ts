@@ -40,6 +40,14 @@ const WORDS: { readonly [K in FindingKind]: Words<K> } = {
       return { what: sayValue(position, value), why };
     },
   },
+  unstopped: {
+    title: 'Nothing stops it',
+    action: 'Show it',
+    say: ({ transition }, _, tree) => ({
+      what: sayMove(indexOf(tree).transitions.get(transition)!),
+      why: 'Nothing I show there stops it, and nothing of mine is drawn against it.',
+    }),
+  },
   uncovered: {
     title: 'Cues not covered',
     action: 'Answer it',

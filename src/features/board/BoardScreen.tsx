@@ -4,7 +4,7 @@ import { useMemo, useState } from 'react';
 import { idToAddress } from '@/contracts/address';
 import { LARGE_TREE } from '@/core/board';
 import { treeInGym } from '@/core/people';
-import { findUnanswered } from '@/core/structure';
+import { findUnstopped, findUnanswered } from '@/core/structure';
 import { isFiltering, viewTree } from '@/core/lens';
 import { indexOf } from '@/core/tree';
 import { FilterDifference } from '@/client/FilterDifference';
@@ -76,7 +76,9 @@ export function BoardScreen(opened: OpenedBoard) {
   const shut = useMemo(() => shutOptions(shown, gripsOn), [shown, gripsOn]);
   const broken = useMemo(
     () =>
-      isLarge ? (findings.value?.findings.list.filter((item) => item.kind === 'unanswered').length ?? null) : findUnanswered(shown).length,
+      isLarge
+        ? (findings.value?.findings.list.filter(({ kind }) => kind === 'unanswered' || kind === 'unstopped').length ?? null)
+        : findUnanswered(shown).length + findUnstopped(shown).length,
     [isLarge, findings.value, shown],
   );
   const position = selected === null ? undefined : indexOf(tree).positions.get(selected);

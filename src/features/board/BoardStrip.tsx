@@ -48,7 +48,7 @@ export function BoardStrip({ state, edits, broken, dispatch, onFind, looking, on
       <StripButton onClick={onFind}>Find /</StripButton>
       <UndoButtons {...edits} />
       <StripButton onClick={() => dispatch({ type: 'sheet', sheet: 'findings' })} className="font-semibold text-red!">
-        {broken === null ? 'broken rungs …' : plural(broken, 'broken rung')}
+        {state.swapped ? `${broken ?? '…'} unstopped` : broken === null ? 'broken rungs …' : plural(broken, 'broken rung')}
       </StripButton>
     </AppStrip>
   );

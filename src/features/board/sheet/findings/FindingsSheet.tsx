@@ -133,7 +133,13 @@ export function FindingsSheet({ tree, of: spoken, answer, dispatch }: Props) {
       {FINDING_KINDS.map((kind) => {
         const items = open.filter((finding) => finding.kind === kind);
         return (
-          <Fold key={kind} title={findingTitle(kind)} count={items.length} begins={kind === 'unanswered' || kind === 'uncovered'} urgent>
+          <Fold
+            key={kind}
+            title={findingTitle(kind)}
+            count={items.length}
+            begins={kind === 'unanswered' || kind === 'unstopped' || kind === 'uncovered'}
+            urgent
+          >
             {() => items.map((finding) => <Item key={finding.key} tree={tree} of={of} finding={finding} dispatch={dispatch} />)}
           </Fold>
         );

@@ -98,7 +98,7 @@ function Shown({ tree, hidden, shut, position, read, value, mine, odds, dispatch
       .filter((choice) => choice.shown.some((group) => group.read === read.id && group.values.includes(value.id)))
       .map((choice) => choice.best),
   );
-  const broken = answers.every((move) => hidden.has(move.id));
+  const broken = !tree.isSwapped && answers.every((move) => hidden.has(move.id));
   return (
     <div className="mt-2">
       <div className="flex items-baseline justify-between gap-2 font-figure text-[15px]">
