@@ -115,6 +115,7 @@ describe('analyse', () => {
       'hubs',
       'usage',
       'roleChanges',
+      'tempoChanges',
       'backTakes',
       'threats',
       'facts',

@@ -1,3 +1,4 @@
+import { unknownIn } from '@/core/lens';
 import { parseContacts } from '@/core/contacts';
 import { CONTEXTS, type Contact, type Context, type TreeDocument } from '@/core/tree';
 import { analysisOf, type AnalysisOptions } from './analysis';
@@ -65,25 +66,16 @@ function parseArguments(args: readonly string[]): Arguments | string {
     : USAGE;
 }
 
-/** What the filter names and the tree does not have, as a sentence; null = all of it is there. */
-function unknownIn(tree: TreeDocument, { filter, starts }: Arguments): string | null {
+const FLAGS = { card: '--rule-set', level: '--level', school: '--school', person: '--profile' } as const;
+
+/** What the arguments name and the tree does not have, as a sentence; null = all of it is there. */
+function notThere(tree: TreeDocument, { filter, starts }: Arguments): string | null {
   const missing = (flag: string, given: string, known: readonly string[]): string =>
     `${flag}: there is no "${given}" in this tree. It has ${known.length > 0 ? known.join(', ') : 'none'}.`;
-  const { context, ruleSet, school, level, profiles = [] } = filter;
-  const sets = tree.ruleSets ?? [];
+  const { context } = filter;
   if (context !== undefined && !CONTEXTS.includes(context)) return missing('--context', context, CONTEXTS);
-  if (ruleSet !== undefined && !sets.some((item) => item.id === ruleSet))
-    return missing(
-      '--rule-set',
-      ruleSet,
-      sets.map((item) => item.id),
-    );
-  if (school !== undefined && !tree.schools.includes(school)) return missing('--school', school, tree.schools);
-  const levels = sets.find((item) => item.id === ruleSet)?.levels ?? [];
-  if (level !== undefined && !levels.includes(level)) return missing('--level', level, levels);
-  const people = (tree.profiles ?? []).map((item) => item.id);
-  const unknown = profiles.find((id) => !people.includes(id));
-  if (unknown !== undefined) return missing('--profile', unknown, people);
+  const [unknown] = unknownIn(tree, filter);
+  if (unknown) return missing(FLAGS[unknown.what], unknown.id, unknown.known);
   const places = new Set(tree.positions.map((position) => position.id));
   const nowhere = starts.find((id) => !places.has(id));
   return nowhere === undefined ? null : `--start: there is no place "${nowhere}" in this tree.`;
@@ -95,8 +87,8 @@ export async function main(args: readonly string[]): Promise<number> {
   if (typeof parsed === 'string') return complain([parsed]);
   const tree = await readTree(parsed.file);
   if (!tree.ok) return complain(tree.error);
-  const unknown = unknownIn(tree.value, parsed);
-  if (unknown) return complain([unknown]);
+  const missing = notThere(tree.value, parsed);
+  if (missing) return complain([missing]);
   process.stdout.write(`${JSON.stringify(analysisOf(tree.value, parsed), null, 2)}\n`);
   return 0;
 }

@@ -1,6 +1,6 @@
 import type { InPieces } from '@/core/base';
 import { findUnconfirmed } from '@/core/catalogue';
-import { findBackTakes, findLadder, findRoleChanges, findTodo, rankHubs } from '@/core/structure';
+import { findBackTakes, findLadder, findRoleChanges, findTempoChanges, findTodo, rankHubs } from '@/core/structure';
 import { findFindingsInPieces, type Findings } from '@/core/findings';
 import type { TreeView } from '@/core/lens';
 
@@ -12,6 +12,7 @@ export interface TreeSheet {
   readonly todo: ReturnType<typeof findTodo>;
   readonly backTakes: ReturnType<typeof findBackTakes>;
   readonly roles: ReturnType<typeof findRoleChanges>;
+  readonly tempoChanges: ReturnType<typeof findTempoChanges>;
   readonly hubs: ReturnType<typeof rankHubs>;
   readonly unconfirmed: ReturnType<typeof findUnconfirmed>;
   readonly ladder: ReturnType<typeof findLadder>;
@@ -26,5 +27,14 @@ export function* sheetInPieces({ seen, shown }: TreeView): InPieces<TreeSheet> {
   yield;
   const hubs = rankHubs(seen);
   yield;
-  return { findings, todo, backTakes, roles, hubs, unconfirmed: findUnconfirmed(seen), ladder: findLadder(seen) };
+  return {
+    findings,
+    todo,
+    backTakes,
+    roles,
+    tempoChanges: findTempoChanges(seen),
+    hubs,
+    unconfirmed: findUnconfirmed(seen),
+    ladder: findLadder(seen),
+  };
 }

@@ -200,6 +200,31 @@ describe('looking at the tree for somebody', () => {
   });
 });
 
+describe('an address that names what is not there', () => {
+  it('says what was not found, on every screen, instead of showing something else in silence', async () => {
+    for (const [address, said] of [
+      [
+        '/board/league-evening?at=nowhere&rules=no-card&who=constructor',
+        ['There is no place “nowhere”', 'no rule card “no-card”', 'no person “constructor”'],
+      ],
+      ['/grips/league-evening?at=no-move', ['There is no move “no-move”']],
+      ['/grips/league-evening?place=no-place', ['There is no place “no-place”']],
+      ['/odds/league-evening?at=no-start&school=none', ['There is no guard to start from “no-start”', 'no school “none”']],
+      ['/class/league-evening?class=no-class', ['There is no class “no-class”']],
+      ['/compare/league-evening?school=none', ['There is no school “none”']],
+      ['/catalogue/league-evening?at=no-entry', ['There is no catalogue entry “no-entry”']],
+    ] as const) {
+      await go(address);
+      for (const sentence of said) await waitForText(page, sentence);
+      expect(await seriousFindings(page)).toEqual([]);
+      await clickText(page, 'Understood');
+      await page.waitForFunction(() => !document.body.innerText.includes('There is no'));
+    }
+    await go('/board/league-evening?show=tree');
+    expect(await page.$$('[role=alert] p')).toEqual([]);
+  });
+});
+
 describe('a class for somebody', () => {
   it('flags what the card takes away, on the screen and on the sheet', async () => {
     await go('/class/league-evening');

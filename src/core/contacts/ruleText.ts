@@ -1,5 +1,5 @@
 import { err, ok, type Result } from '../base';
-import type { Contact, ContactRule } from '../tree';
+import { PARITIES, type Contact, type ContactRule } from '../tree';
 import { parseContact, parseContacts, sayContact } from './contactText';
 
 const list = (contacts: readonly Contact[]): string => contacts.map(sayContact).join(', ');
@@ -9,6 +9,10 @@ const list = (contacts: readonly Contact[]): string => contacts.map(sayContact).
  * "left shin near thigh before right hand far lapel", "… together with …", "never left hand mat".
  */
 export function sayRule(rule: ContactRule): string {
+  return `${sayAlways(rule)}${rule.afterSwaps ? `, after an ${rule.afterSwaps} number of changes` : ''}`;
+}
+
+function sayAlways(rule: ContactRule): string {
   if (rule.kind === 'hold') {
     const most = rule.atLeast === undefined ? '' : `at least ${rule.atLeast} of `;
     const span = rule.fromStep === rule.toStep ? `at step ${rule.fromStep}` : `from step ${rule.fromStep} to ${rule.toStep}`;
@@ -19,7 +23,7 @@ export function sayRule(rule: ContactRule): string {
 }
 
 const HINT =
-  'a rule reads “from step 2 to 4: left hand far wrist”, “always: at least 1 of …”, “left shin near thigh before right hand far lapel”, “head chest together with left hand far hip” or “never left hand mat”.';
+  'a rule reads “from step 2 to 4: left hand far wrist”, “always: at least 1 of …”, “left shin near thigh before right hand far lapel”, “head chest together with left hand far hip” or “never left hand mat”; “, after an odd number of changes” may follow.';
 
 function pairOf(kind: 'before' | 'together', one: string, other: string): Result<ContactRule, readonly string[]> {
   const [first, then] = [parseContact(one), parseContact(other)];
@@ -30,6 +34,13 @@ function pairOf(kind: 'before' | 'together', one: string, other: string): Result
 /** A rule as typed; "always" is from the first step to the last of `steps`. The sentences say what is not understood. */
 export function parseRule(typed: string, steps: number): Result<ContactRule, readonly string[]> {
   const text = typed.trim().replace(/\s+/g, ' ');
+  const [, always = text, said] = /^(.+?),? after an (odd|even) number of changes$/.exec(text) ?? [];
+  const rule = parseAlways(always, steps);
+  const afterSwaps = PARITIES.find((parity) => parity === said);
+  return rule.ok && afterSwaps ? ok({ ...rule.value, afterSwaps }) : rule;
+}
+
+function parseAlways(text: string, steps: number): Result<ContactRule, readonly string[]> {
   const [, from, to, least, held] =
     /^(?:always|(?:from|at) step (\d+)(?: to (?:step )?(\d+))?) ?: ?(?:at least (\d+) of )?(.+)$/.exec(text) ?? [];
   if (held !== undefined) {

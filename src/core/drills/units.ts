@@ -93,7 +93,10 @@ function unitOf(
     prerequisites,
     ...SHAPE[kind],
     feeder,
-    checkpoints: moves.flatMap((move) => [...(move.checkpoints ?? []), ...(move.parameters ?? []).map(sayPreference)]),
+    checkpoints: moves.flatMap((move) => [
+      ...(move.checkpoints ?? []),
+      ...(move.parameters ?? []).map((parameter) => sayPreference(index.tree, parameter)),
+    ]),
     mistakes: moves.flatMap((move) => move.mistakes ?? []),
     cautions: [...new Set([...places.flatMap((place) => place.hazards ?? []), ...moves.flatMap((move) => move.hazards ?? [])])],
     common,

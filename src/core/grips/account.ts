@@ -1,4 +1,5 @@
 import { groupBy } from '../base';
+import { swapsUntil } from './swaps';
 import { namedAt, type Contact, type ContactRule, type Position, type Step, type Transition } from '../tree';
 import { contactKey, fitsPattern, limbKey, targetKey } from '../contacts';
 
@@ -61,7 +62,9 @@ export interface BrokenRule {
 
 function brokenSteps(steps: readonly Step[], rule: ContactRule): number[] {
   const isOn = (step: number, pattern: Contact): boolean => steps[step - 1]!.contacts.some((contact) => fitsPattern(contact, pattern));
-  const all = steps.map((_, i) => i + 1);
+  const swaps = rule.afterSwaps === undefined ? [] : swapsUntil(steps);
+  const counts = (step: number): boolean => rule.afterSwaps === undefined || (swaps[step - 1]! % 2 === 1) === (rule.afterSwaps === 'odd');
+  const all = steps.map((_, i) => i + 1).filter(counts);
   if (rule.kind === 'hold') {
     const wanted = rule.atLeast ?? rule.contacts.length;
     const span = all.filter((step) => step >= rule.fromStep && step <= rule.toStep);

@@ -8,3 +8,4 @@ export * from './facts';
 export * from './needLoops';
 export * from './problems';
 export * from './suggest';
+export * from './swaps';

@@ -79,6 +79,7 @@ const FIELD_ORDER = [
   'fromStep',
   'toStep',
   'atLeast',
+  'afterSwaps',
   'first',
   'then',
   'whenValues',

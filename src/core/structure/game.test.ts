@@ -3,6 +3,7 @@ import { describe, expect, it } from 'vitest';
 import { findFindings } from '../findings';
 import { swapAthletes } from '../lens';
 import { findUnanswered } from './answers';
+import { findTempoChanges, findSameRelation, findSuggestions } from './sameRelation';
 import { findUnstopped } from './unstopped';
 import { indexOf, type TreeDocument } from '../tree';
 import { compareTrees, stepsToLines } from './compare';
@@ -11,7 +12,6 @@ import { findDilemmas } from './dilemmas';
 import { findLadder } from './ladder';
 import { findLateBranches } from './lateBranches';
 import { findRoutes } from './routes';
-import { findSameRelation, findSuggestions } from './sameRelation';
 import { findTodo } from './todo';
 import { demoTree } from '../../../demo/demoTree';
 import { randomTree } from '../../../tests/support/randomTree';
@@ -181,6 +181,26 @@ describe('who is on top where it ends', () => {
       { transition: 'swept', to: 'below' },
     ]);
     expect(findRoleChanges(tree(places.slice(1), moves.slice(3), { owner: 'guardPlayer' }))).toEqual([{ transition: 'swept', to: 'top' }]);
+  });
+});
+
+describe('tempo within one leg relation', () => {
+  it('is told where the legs stay as they are and the time does not', () => {
+    const knee = { legRelation: 'knee over thigh', stance: 'combat' } as const;
+    const doc = tree(
+      [
+        position('a', { ...knee }),
+        position('b', { ...knee, tempo: 'actNow' }),
+        position('c', { legRelation: 'knee over thigh', tempo: 'safe' }),
+        position('d', { tempo: 'danger' }),
+        position('e'),
+      ],
+      [mine('lift', 'a', 'b'), his('settles', 'b', 'a'), mine('stand', 'a', 'c'), mine('unsaid', 'd', 'e'), mine('same', 'b', 'b')],
+    );
+    expect(findTempoChanges(doc)).toEqual([
+      { transition: 'lift', from: 'neutral', to: 'actNow' },
+      { transition: 'settles', from: 'actNow', to: 'neutral' },
+    ]);
   });
 });
 

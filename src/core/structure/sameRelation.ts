@@ -3,6 +3,7 @@ import {
   indexOf,
   type Position,
   type PositionId,
+  type Tempo,
   type Transition,
   type TransitionId,
   type TreeDocument,
@@ -75,4 +76,20 @@ export function findSuggestions(tree: TreeDocument, positionId: PositionId, valu
       .filter((move) => move.actor === 'owner' && move.from !== positionId && answersSame(move))
       .map((move) => move.id),
   };
+}
+
+export interface TempoChange {
+  readonly transition: TransitionId;
+  readonly from: Tempo;
+  readonly to: Tempo;
+}
+
+/** Transitions after which leg relation and stance are the same and the tempo is not (MODEL §2), where a leg relation is said. */
+export function findTempoChanges(tree: TreeDocument): TempoChange[] {
+  const { positions } = indexOf(tree);
+  return tree.transitions.flatMap(({ id, from, to }): TempoChange[] => {
+    const [before, after] = [positions.get(from)!, positions.get(to)!];
+    const isSame = before.legRelation !== undefined && before.legRelation === after.legRelation && before.stance === after.stance;
+    return isSame && before.tempo !== after.tempo ? [{ transition: id, from: before.tempo, to: after.tempo }] : [];
+  });
 }

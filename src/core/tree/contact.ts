@@ -36,8 +36,12 @@ export interface Step {
   readonly ownerRole?: OwnerRole;
 }
 
+/** After how many changes of the outside hand a rule counts; absent = always. */
+export const PARITIES = ['odd', 'even'] as const;
+export type Parity = (typeof PARITIES)[number];
+
 /** A condition over the steps of a transition; step numbers count from 1. */
-export type ContactRule =
+export type ContactRule = { readonly afterSwaps?: Parity } & (
   | {
       readonly kind: 'hold';
       readonly name?: string;
@@ -55,4 +59,5 @@ export type ContactRule =
       readonly whenValues?: readonly string[];
       /** The opponent's transition that a breach lets in. */
       readonly letsIn?: string;
-    };
+    }
+);

@@ -1,5 +1,5 @@
 import { ownField } from '../base';
-import type { Defaults, Position, ReadId, Transition, TreeDocument, TreeHeader, ValueId, When } from './document';
+import type { Defaults, Parameter, Position, ReadId, Transition, TreeDocument, TreeHeader, ValueId, When } from './document';
 import { LINES, PASSER_GOALS, type Actor, type Ending, type Line, type Owner, type OwnerRole } from './vocabulary';
 
 /** The one place of the numbers that stand in for what the coach has not typed (MODEL §1). */
@@ -50,3 +50,7 @@ export function admits(transition: Transition, shown: ReadonlyMap<ReadId, ValueI
   }
   return true;
 }
+
+/** What is wanted of a choice when some of its values are stopped: the first in order that is not; null = nothing is left. */
+export const nextPreference = ({ values, never = [] }: Parameter, stopped: ReadonlySet<string>): string | null =>
+  values.find((value) => !stopped.has(value) && !never.some((item) => item.value === value)) ?? null;

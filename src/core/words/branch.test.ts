@@ -1,6 +1,8 @@
-import { describe, expect, it } from 'vitest';
+import { nextPreference } from '../tree';
+import { sayPreference } from './tree';
 import { findBranches } from '../drills';
 import { sayBranch } from './branch';
+import { describe, expect, it } from 'vitest';
 import { demoTree } from '../../../demo/demoTree';
 import { mine, position, tree } from '../../../tests/support/smallTree';
 
@@ -55,5 +57,16 @@ describe('saying a branch', () => {
       for (const paragraph of paragraphs) expect(paragraph).toMatch(/^[A-Z].*\.$/);
       expect(paragraphs.join(' ')).not.toMatch(/undefined|\.\.|I I /);
     }
+  });
+  it('a choice says what a never leads to, and what comes next when the first is stopped', () => {
+    const doc = tree([position('trap', { name: 'Triangle' })], []);
+    const parameter = {
+      name: 'outer hand',
+      values: ['ankle', 'shin', 'hip'],
+      never: [{ value: 'the knee', leadsTo: 'trap' }, { value: 'hip' }],
+    };
+    expect(sayPreference(doc, parameter)).toBe('outer hand: ankle, else shin, else hip; never hip; never the knee: that leads to Triangle');
+    const next = (...stopped: string[]) => nextPreference(parameter, new Set(stopped));
+    expect([next(), next('ankle'), next('ankle', 'shin')]).toEqual(['ankle', 'shin', null]);
   });
 });

@@ -23,7 +23,7 @@ function sayStep(tree: TreeDocument, move: Transition): string[] {
     lines.push(asSentence(`act at once${to.windowCloses ? `, before ${to.windowCloses.replace(/^when /, '')}` : ''}`));
   const stops = (move.stoppedBy ?? []).flatMap((id) => findValue(from, id) ?? []).map(({ read, value }) => sayShown(read, value.name));
   if (stops.length > 0) lines.push(asSentence(`it fails if ${stops.join(' or ')}`));
-  for (const parameter of move.parameters ?? []) lines.push(asSentence(sayPreference(parameter)));
+  for (const parameter of move.parameters ?? []) lines.push(asSentence(sayPreference(tree, parameter)));
   const hoped = (move.provokes ?? []).flatMap((id) => findValue(to, id) ?? findValue(from, id) ?? []);
   if (hoped.length > 0)
     lines.push(asSentence(`you want him to show: ${hoped.map(({ read, value }) => sayShown(read, value.name)).join(' or ')}`));

@@ -4,6 +4,7 @@ export * from './chances';
 export * from './figures';
 export * from './findings';
 export * from './gripProblem';
+export * from './notFound';
 export * from './targets';
 export * from './tree';
 export * from './vocabulary';

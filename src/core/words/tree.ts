@@ -1,4 +1,4 @@
-import { type Parameter, type Position, type Read, type Transition, type When, namedAt } from '../tree';
+import { indexOf, type TreeDocument, type Parameter, type Position, type Read, type Transition, type When, namedAt } from '../tree';
 
 /** The text as a sentence: a capital at the front, a full stop at the end. */
 export function asSentence(text: string): string {
@@ -31,10 +31,17 @@ export function sayWhen(
     .join(' and ');
 }
 
-/** "outer hand: ankle, else shin; never the knee" */
-export function sayPreference({ name, values, never = [] }: Parameter): string {
+/** "outer hand: ankle, else shin; never the knee: that leads to Triangle" */
+export function sayPreference(tree: TreeDocument, { name, values, never = [] }: Parameter): string {
+  const { positions } = indexOf(tree);
   const wanted = values.length > 0 ? [values.join(', else ')] : [];
-  const barred = never.length > 0 ? [`never ${never.map((item) => item.value).join(' or ')}`] : [];
+  const plain = never.filter(({ leadsTo }) => leadsTo === undefined).map(({ value }) => value);
+  const barred = [
+    ...(plain.length > 0 ? [`never ${plain.join(' or ')}`] : []),
+    ...never.flatMap(({ value, leadsTo }) =>
+      leadsTo === undefined ? [] : [`never ${value}: that leads to ${positions.get(leadsTo)?.name ?? leadsTo}`],
+    ),
+  ];
   return `${name}: ${[...wanted, ...barred].join('; ')}`;
 }
 

@@ -8,6 +8,7 @@ import {
   FAMILIES,
   LINES,
   OWNER_ROLES,
+  PARITIES,
   OWNERS,
   RANGES,
   READ_KINDS,
@@ -59,6 +60,7 @@ const contact = z.strictObject({
 });
 const contacts = z.array(contact).max(64);
 const stepNumber = z.number().int().min(1).max(200);
+const afterSwaps = z.enum(PARITIES).optional();
 const contactRule = z.discriminatedUnion('kind', [
   z.strictObject({
     kind: z.literal('hold'),
@@ -67,6 +69,7 @@ const contactRule = z.discriminatedUnion('kind', [
     toStep: stepNumber,
     contacts,
     atLeast: z.number().int().min(1).max(64).optional(),
+    afterSwaps,
   }),
   z.strictObject({
     kind: z.enum(['before', 'together', 'never']),
@@ -75,6 +78,7 @@ const contactRule = z.discriminatedUnion('kind', [
     then: contact.optional(),
     whenValues: z.array(idSchema).max(64).optional(),
     letsIn: idSchema.optional(),
+    afterSwaps,
   }),
 ]);
 

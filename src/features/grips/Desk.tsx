@@ -1,9 +1,9 @@
 'use client';
 import { useMemo, useState, type CSSProperties } from 'react';
 import { bareTree, isOneSided, mirrorPart, mirrorSteps } from '@/core/lens';
-import { findGripFindings, gripsAlong } from '@/core/grips';
+import { findGripFight, findGripFindings, gripsAlong } from '@/core/grips';
 import { holdFact, sayContact, sayLimb } from '@/core/contacts';
-import { type Contact, type OwnerRole, type Step, type Transition, type TreeDocument, withTransition } from '@/core/tree';
+import { type Actor, type Contact, type OwnerRole, type Step, type Transition, type TreeDocument, withTransition } from '@/core/tree';
 import { plural } from '@/core/words';
 import { StripButton } from '@/ui/StripButton';
 import type { PairView } from './bodies';
@@ -37,6 +37,19 @@ function treeAtDesk(tree: TreeDocument, { kind, id }: SubjectId, isFlipped: bool
   const part = { positions: new Set(kind === 'place' ? [id] : []), transitions: new Set(kind === 'move' ? [id] : []) };
   const sided = isFlipped ? mirrorPart(tree, part).tree : tree;
   return isBare ? bareTree(sided) : sided;
+}
+
+/** In a grip fight: whose hand is outside, and after which changes. */
+function Outside({ steps }: { steps: readonly Step[] }) {
+  const { first, swaps } = findGripFight(steps);
+  if (first === null || swaps.length === 0) return null;
+  const whose = (athlete: Actor): string => (athlete === 'owner' ? 'mine' : 'his');
+  return (
+    <p className="mt-2">
+      The outside hand is {whose(first)} at first{swaps.map(({ step, outside }) => `, ${whose(outside)} from step ${step}`).join('')}:{' '}
+      {plural(swaps.length, 'change')}.
+    </p>
+  );
 }
 
 /** What came with a step (from 1); nothing is new at the first. */
@@ -183,6 +196,7 @@ export function Desk({ tree, subject, look, onLook, onEdit }: Props) {
           )}
           {isFlipped && stays && <p>This move belongs to one side, so it stays as it is.</p>}
           {isBare && <Vanished steps={turned ? mirrorSteps(written) : written} />}
+          <Outside steps={steps} />
           {move && arrival.length > 0 && (
             <p className="mt-2">Sure to be held on arrival, as far as steps are written: {arrival.join('; ')}.</p>
           )}

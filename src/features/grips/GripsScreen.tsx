@@ -7,7 +7,7 @@ import { useDocument } from '@/client/store/useDocument';
 import { UndoButtons } from '@/client/UndoButtons';
 import { useUndoKeys } from '@/client/useUndoKeys';
 import { treeInGym, type GymBook } from '@/core/people';
-import type { TreeDocument } from '@/core/tree';
+import { indexOf, type TreeDocument } from '@/core/tree';
 import { screenLinks } from '@/client/screenLinks';
 import { StoredStrip } from '@/ui/StoredStrip';
 import { Desk, type Look } from './Desk';
@@ -24,10 +24,10 @@ interface Props {
   readonly place: string | null;
 }
 
-/** What is on the desk when nothing was asked for: the first move with steps, else the first there is. */
+/** What is on the desk when nothing was asked for that is there: the first move with steps, else the first there is. */
 function firstOf(tree: TreeDocument, { at, place }: Pick<Props, 'at' | 'place'>): SubjectId | null {
-  if (at !== null) return { kind: 'move', id: at };
-  if (place !== null) return { kind: 'place', id: place };
+  if (at !== null && indexOf(tree).transitions.has(at)) return { kind: 'move', id: at };
+  if (place !== null && indexOf(tree).positions.has(place)) return { kind: 'place', id: place };
   const move = tree.transitions.find((item) => item.steps) ?? tree.transitions[0];
   if (move) return { kind: 'move', id: move.id };
   return tree.positions[0] ? { kind: 'place', id: tree.positions[0].id } : null;

@@ -6,6 +6,8 @@ import { filterFromParams } from '@/contracts/filter';
 import { guardOf } from '@/core/board';
 import { BoardLoader } from '@/features/board/BoardLoader';
 import { findBook, findLastTouched } from '@/server/services/trees';
+import { NotHere } from '@/ui/NotHere';
+import { saidOfFilter, saidOfId } from '@/app/notHere';
 import { stillOf } from './still';
 
 export const metadata: Metadata = { title: 'Board' };
@@ -26,11 +28,20 @@ export default async function BoardPage({ params, searchParams }: SearchedTreePa
     filter: filterFromParams(found),
     book: await findBook(context, tree.id),
   };
+  const missing = [
+    ...saidOfId(
+      'place',
+      at,
+      tree.positions.map((position) => position.id),
+    ),
+    ...saidOfFilter(tree, opened.book, opened.filter),
+  ];
   const still = stillOf({ tree, revision, ...opened });
   return (
     <>
       {/* Asked for while the program is still on its way. */}
       <link rel="preload" as="fetch" crossOrigin="anonymous" href={`/api/documents/tree/${idToAddress(tree.id)}?at=${revision}`} />
+      <NotHere said={missing} />
       <BoardLoader key={tree.id} still={still} treeId={tree.id} name={tree.name} revision={revision} {...opened} />
     </>
   );

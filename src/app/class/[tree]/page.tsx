@@ -2,6 +2,8 @@ import type { Metadata } from 'next';
 import { openTree, type SearchedTreePage } from '@/app/openTree';
 import { ClassScreen } from '@/features/class/ClassScreen';
 import { getClasses } from '@/server/services/classes';
+import { NotHere } from '@/ui/NotHere';
+import { saidOfId } from '@/app/notHere';
 import { findBook } from '@/server/services/trees';
 
 export const metadata: Metadata = { title: 'Class' };
@@ -11,14 +13,22 @@ export default async function ClassPage({ params, searchParams }: SearchedTreePa
   const classes = await getClasses(context, tree);
   const { class: asked } = await searchParams;
   const shown = classes.find(({ plan }) => plan.id === asked) ?? classes[0]!;
+  const missing = saidOfId(
+    'class',
+    typeof asked === 'string' ? asked : null,
+    classes.map(({ plan }) => plan.id),
+  );
   return (
-    <ClassScreen
-      key={shown.plan.id}
-      tree={tree}
-      book={await findBook(context, tree.id)}
-      plan={shown.plan}
-      revision={shown.revision}
-      classes={classes.map(({ plan }) => ({ id: plan.id, name: plan.name }))}
-    />
+    <>
+      <NotHere said={missing} />
+      <ClassScreen
+        key={shown.plan.id}
+        tree={tree}
+        book={await findBook(context, tree.id)}
+        plan={shown.plan}
+        revision={shown.revision}
+        classes={classes.map(({ plan }) => ({ id: plan.id, name: plan.name }))}
+      />
+    </>
   );
 }

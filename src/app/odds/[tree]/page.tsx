@@ -3,6 +3,8 @@ import { openTree, type SearchedTreePage } from '@/app/openTree';
 import { boardParamsSchema } from '@/contracts/boardParams';
 import { filterFromParams } from '@/contracts/filter';
 import { OddsScreen } from '@/features/odds/OddsScreen';
+import { NotHere } from '@/ui/NotHere';
+import { saidOfFilter, saidOfId } from '@/app/notHere';
 import { findBook } from '@/server/services/trees';
 
 export const metadata: Metadata = { title: 'Odds' };
@@ -12,5 +14,19 @@ export default async function OddsPage({ params, searchParams }: SearchedTreePag
   const found = await searchParams;
   const { at } = boardParamsSchema.parse(found);
   const start = tree.starts.find((item) => item.position === at)?.position ?? null;
-  return <OddsScreen tree={tree} revision={revision} book={await findBook(context, tree.id)} at={start} filter={filterFromParams(found)} />;
+  const [book, filter] = [await findBook(context, tree.id), filterFromParams(found)];
+  const missing = [
+    ...saidOfId(
+      'start',
+      at,
+      tree.starts.map((item) => item.position),
+    ),
+    ...saidOfFilter(tree, book, filter),
+  ];
+  return (
+    <>
+      <NotHere said={missing} />
+      <OddsScreen tree={tree} revision={revision} book={book} at={start} filter={filter} />
+    </>
+  );
 }

@@ -1,7 +1,7 @@
 import type { Dispatch } from 'react';
 import type { TreeSheet } from '@/workers/sheet';
 import { findValue, indexOf, positionOf, type PositionId, type TreeDocument } from '@/core/tree';
-import { sayMine, sayMove, sayWhen, plural } from '@/core/words';
+import { TEMPO_WORDS, sayMine, sayMove, sayWhen, plural } from '@/core/words';
 import type { BoardAction } from '../../boardState';
 import { Fold } from '../Fold';
 
@@ -14,7 +14,7 @@ interface Props {
 
 /** What was begun and not finished, every way to the back, and the hubs by how much goes through them. */
 export function TodoSections({ tree, sheet, dispatch }: Props) {
-  const { todo, backTakes, roles, hubs, unconfirmed } = sheet;
+  const { todo, backTakes, roles, tempoChanges, hubs, unconfirmed } = sheet;
   const index = indexOf(tree);
   const nameOf = (id: PositionId): string => positionOf(index, id).name;
   const line = (key: string, at: PositionId, words: string) => (
@@ -78,6 +78,17 @@ export function TodoSections({ tree, sheet, dispatch }: Props) {
               transition,
               fromOf(transition),
               `${sayMove(index.transitions.get(transition)!)}: then I am ${to === 'top' ? 'on top' : 'below'}`,
+            ),
+          )
+        }
+      </Fold>
+      <Fold title="The legs stay, the time changes" count={tempoChanges.length}>
+        {() =>
+          tempoChanges.map(({ transition, from, to }) =>
+            line(
+              transition,
+              fromOf(transition),
+              `${sayMove(index.transitions.get(transition)!)}. Before: ${TEMPO_WORDS[from]} Then: ${TEMPO_WORDS[to]}`,
             ),
           )
         }

@@ -1,4 +1,5 @@
-import type { Parameter, Transition, TreeDocument } from '@/core/tree';
+import { useState } from 'react';
+import { nextPreference, type Parameter, type Transition, type TreeDocument } from '@/core/tree';
 import { InlineName } from '@/ui/InlineName';
 import { ListLine } from '@/ui/TextLine';
 import { PlaceSelect } from '../PlaceSelect';
@@ -40,6 +41,33 @@ function Never({ tree, parameter, onChange }: { tree: TreeDocument; parameter: P
   );
 }
 
+/** What to do when a preferred value is stopped: the next in order. Only looked at, nothing is stored. */
+function WhenStopped({ parameter }: { parameter: Parameter }) {
+  const [stopped, setStopped] = useState<ReadonlySet<string>>(new Set());
+  if (parameter.values.length < 2) return null;
+  const next = nextPreference(parameter, stopped);
+  return (
+    <fieldset>
+      <legend className="text-[13px] text-soft">Stopped now</legend>
+      {parameter.values.map((value) => (
+        <label key={value} className="mr-3 inline-flex min-h-8 items-center gap-1.5">
+          <input
+            type="checkbox"
+            checked={stopped.has(value)}
+            onChange={(event) =>
+              setStopped(new Set(event.target.checked ? [...stopped, value] : [...stopped].filter((item) => item !== value)))
+            }
+          />
+          {value}
+        </label>
+      ))}
+      <p aria-live="polite" className="font-medium">
+        {next === null ? 'Then none of them is left.' : `Then: ${next}.`}
+      </p>
+    </fieldset>
+  );
+}
+
 /** Choices inside one move: what is preferred, in order, and what never, with the price. */
 export function ParameterList({ tree, move, onChange }: Props) {
   const parameters = move.parameters ?? [];
@@ -56,6 +84,7 @@ export function ParameterList({ tree, move, onChange }: Props) {
             hint="ankle, shin"
             onChange={(values) => set(i, { ...parameter, values })}
           />
+          <WhenStopped parameter={parameter} />
           <Never tree={tree} parameter={parameter} onChange={(next) => set(i, next)} />
           <button
             type="button"
