@@ -106,6 +106,11 @@ describe('two windows', () => {
     const mine = edited(open(base), 'mine', (tree) => named(tree, 'half', 'Mine'));
     expect(mergedOnto(mine, named(base, 'half', 'Theirs')).clashing.map((edit) => edit.diff.label)).toEqual(['mine']);
   });
+  it('the same field of the header changed twice is a clash, another one is not', () => {
+    const mine = edited(open(base), 'mine', (tree) => ({ ...tree, notes: 'mine' }));
+    expect(mergedOnto(mine, { ...base, notes: 'theirs' }).clashing.map((edit) => edit.diff.label)).toEqual(['mine']);
+    expect(mergedOnto(mine, { ...base, name: 'Theirs' }).clashing).toEqual([]);
+  });
   it('one’s own edit that came through is recognised, not told as a stranger’s', () => {
     const mine = edited(open(base), 'closed', guard('Closed'));
     const told = play(mine, { type: 'stale', stale: staleOf(guard('Lasso')(mine.document), [mine.pending[0]!.id]) });

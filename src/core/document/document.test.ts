@@ -34,6 +34,16 @@ describe('a diff', () => {
       { numRuns: 300, seed: 5 },
     );
   });
+  it('does not fit where a field of the header or a row has changed meanwhile, and says which', () => {
+    const before = some(3);
+    const diff = diffOf(before, { ...before, name: 'Mine' }, 'renamed', lists);
+    expect(applyDiff({ ...before, name: 'Theirs' }, diff)).toEqual({ ok: false, error: { list: null, id: 'name' } });
+    expect(applyDiff({ ...before, notes: 'theirs' }, diff)).toMatchObject({ ok: true, value: { name: 'Mine', notes: 'theirs' } });
+    const first = before.positions[0]!;
+    const row = diffOf(before, { ...before, positions: before.positions.with(0, { ...first, name: 'Mine' }) }, 'renamed', lists);
+    const theirs = { ...before, positions: before.positions.with(0, { ...first, notes: 'theirs' }) };
+    expect(applyDiff(theirs, row)).toEqual({ ok: false, error: { list: 'positions', id: first.id } });
+  });
   it('of two equal documents is empty, and of a new order only that', () => {
     const tree = some(3);
     expect(diffOf(tree, some(3), 'same', lists).changes).toEqual([]);

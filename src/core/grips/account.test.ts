@@ -132,6 +132,13 @@ describe('what blocks', () => {
     expect(movesOnWay(way, ['a', 'b', 'c'], []).map((move) => move.id)).toEqual(['first', 'on']);
     expect(movesOnWay(way, ['a', 'b', 'c', 'a'], [collar]).map((move) => move.id)).toEqual(['second', 'on']);
   });
+  it('one of the sets that enable a move is enough, and it has to be whole', () => {
+    const [collar, sleeve, belt] = held('his left hand far collar, his right hand far sleeve, his left hand belt');
+    const move = { enabledBy: [[collar!, sleeve!], [belt!]] };
+    expect(blockingOf(move, [belt!]).status).toBe('open');
+    expect(blockingOf(move, [collar!, sleeve!]).status).toBe('open');
+    expect(blockingOf(move, [collar!]).status).toBe('notYet');
+  });
   it('what a set leaves unsaid means any, and all that is it has to go', () => {
     const ankle = held('his left hand ankle')[0]!;
     const [right, left] = held('his left hand right ankle, his right hand left ankle');

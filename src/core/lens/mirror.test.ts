@@ -132,6 +132,46 @@ describe('a branch for the other side', () => {
   });
 });
 
+describe('what names other things', () => {
+  it('is not turned: ids, tags, schools, signs', () => {
+    const named = { tags: ['left heel', 'not short left legs'], schools: ['left side first'], provokes: ['left'] };
+    const doc = tree(
+      [
+        position('left', {
+          name: 'on the left',
+          signs: ['left-knee-up'],
+          reads: [{ id: 'left', name: 'left knee', kind: 'cue', values: [{ id: 'left', name: 'left', kind: 'other' }] }],
+        }),
+      ],
+      [
+        mine('left', 'left', 'left', {
+          ...named,
+          when: { left: ['left'] },
+          stoppedBy: ['left'],
+          name: 'step left',
+          needs: ['left side won', 'left hand far hip'],
+        }),
+      ],
+      { schools: ['left side first'] },
+    );
+    const { tree: turned } = mirrorTree(doc);
+    expect(turned.transitions[0]).toMatchObject({
+      ...named,
+      id: 'left',
+      when: { left: ['left'] },
+      stoppedBy: ['left'],
+      name: 'step right',
+      needs: ['left side won', 'right hand far hip'],
+    });
+    expect(turned.positions[0]).toMatchObject({
+      id: 'left',
+      name: 'on the right',
+      signs: ['left-knee-up'],
+      reads: [{ id: 'left', name: 'right knee', values: [{ id: 'left', name: 'right' }] }],
+    });
+  });
+});
+
 describe('without the uniform', () => {
   const cloth = held('right hand far lapel, left hand far sleeve cuff to my hip [both], head chest');
   const steps = [

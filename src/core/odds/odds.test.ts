@@ -1,6 +1,5 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { product } from '../base';
 import { DEFAULTS, isGoal, type Position, type Transition, type TreeDocument } from '../tree';
 import { findOdds } from './report';
 import { sharesOf } from './shows';
@@ -9,6 +8,25 @@ import { randomTree } from '../../../tests/support/randomTree';
 
 const ATTEMPT = { safe: 0.15, neutral: 0.25, actNow: 0.35, danger: 0.5 };
 const HOLD = { safe: 0.02, neutral: 0.08, actNow: 0.25, danger: 0.4 };
+
+/** The chance of each value of a read (null = nothing special), as MODEL §4 says it. */
+function literalShares(read: Position['reads'][number]): { value: string | null; share: number }[] {
+  const isOpen = read.kind === 'reaction' && !read.closed;
+  const none = isOpen ? read.values.find((value) => value.kind === 'none') : undefined;
+  const equal = 1 / (read.values.length + (isOpen && !none ? 1 : 0));
+  const of = (list: { value: string | null; share: number }[]) => {
+    const sum = list.reduce((total, item) => total + item.share, 0);
+    return list.map((item) => ({ ...item, share: sum === 0 ? 1 / list.length : item.share / sum }));
+  };
+  const said = read.values.map((value) => ({ value: value.id, share: value.share ?? equal }));
+  if (!isOpen || none?.share !== undefined) return of(said);
+  const drawn = said.filter((item) => item.value !== none?.id);
+  const sum = drawn.reduce((total, item) => total + item.share, 0);
+  const rest = { value: none?.id ?? null, share: Math.max(0, 1 - sum) };
+  return [...drawn.map((item) => ({ ...item, share: sum > 1 ? item.share / sum : item.share })), rest];
+}
+const combinations = <T>(lists: readonly (readonly T[])[]): T[][] =>
+  lists.reduce<T[][]>((found, list) => found.flatMap((items) => list.map((item) => [...items, item])), [[]]);
 
 /** MODEL §4 read out literally: plain recursion over (position, seconds left), every value on its own, nothing merged or compiled. */
 function bruteValue(doc: TreeDocument, start: string, seconds: number, undrawn: boolean): number {
@@ -31,8 +49,8 @@ function bruteValue(doc: TreeDocument, start: string, seconds: number, undrawn: 
     const n = open.reduce((sum, read) => sum + read.values.length, 0);
     const u = !undrawn || (drawn.length > 0 && open.length === 0) ? 0 : 0.5 ** (1 + Math.min(n, 4));
     let sum = 0;
-    for (const combination of product(
-      place.reads.map((read) => sharesOf(read).map((item) => ({ ...item, read: read.id, kind: read.kind }))),
+    for (const combination of combinations(
+      place.reads.map((read) => literalShares(read).map((item) => ({ ...item, read: read.id, kind: read.kind }))),
     )) {
       const share = combination.reduce((total, item) => total * item.share, 1);
       if (share === 0) continue;
@@ -76,6 +94,20 @@ function bruteValue(doc: TreeDocument, start: string, seconds: number, undrawn: 
   };
   return worth(start, seconds);
 }
+
+describe('options that are worth the same', () => {
+  it('are told by priority, then by the document: the first is the best', () => {
+    const doc = (extra: Partial<Transition>[]): TreeDocument =>
+      tree(
+        [position('a'), position('pin', { ends: 'settled' })],
+        extra.map((item, i) => mine(`t${i}`, 'a', 'pin', item)),
+      );
+    const best = (of: TreeDocument) => findOdds(of, { roundSeconds: 60 }).positions[0]!.choices.map((choice) => choice.best);
+    expect(best(doc([{}, {}, {}]))).toEqual(['t0']);
+    expect(best(doc([{}, { priority: 1 }, { priority: 1 }]))).toEqual(['t1']);
+    expect(best(doc([{}, {}, { works: 0.7 }]))).toEqual(['t2']);
+  });
+});
 
 describe('odds on the round clock', () => {
   it('agree with the definition read out literally', () => {
