@@ -1,4 +1,6 @@
 'use client';
+import { unknownIn } from '@/core/lens';
+import { sayUnknown } from '@/core/words';
 import { idToAddress } from '@/contracts/address';
 import { PageLink } from '@/ui/PageLink';
 import type { ReactNode } from 'react';
@@ -61,10 +63,7 @@ export function FilterRow({ tree, filter, onFilter, children }: Props) {
       profiles: [...profiles.filter((item) => !isOpponent(item)), ...(id !== undefined && isOpponent(id) ? [id] : [])],
       against: id === undefined || isOpponent(id) ? undefined : [id],
     });
-  const gone = [
-    ...(filter.ruleSet !== undefined && !ruleSet ? [`the rule card “${filter.ruleSet}”`] : []),
-    ...[...profiles, ...(filter.against ?? [])].filter((id) => !people.some((item) => item.id === id)).map((id) => `“${id}”`),
-  ];
+  const gone = unknownIn(tree, filter);
   return (
     <div
       role="group"
@@ -125,7 +124,9 @@ export function FilterRow({ tree, filter, onFilter, children }: Props) {
         <PageLink href={`/rules/${idToAddress(tree.id)}`} className="mr-3 inline-block py-1 text-soft underline">
           Cards
         </PageLink>
-        {gone.length > 0 && <span className="mr-3 text-red">No longer in the gym, and left out: {gone.join(', ')}.</span>}
+        {gone.length > 0 && (
+          <span className="mr-3 text-red">Not here, and left out: {gone.map(({ what, id }) => sayUnknown(what, id)).join(', ')}.</span>
+        )}
         {ruleSet && <span className="text-red">Check the current rule book{ruleSet.date ? `, card of ${ruleSet.date}` : ''}.</span>}
       </p>
     </div>

@@ -205,11 +205,11 @@ describe('an address that names what is not there', () => {
     for (const [address, said] of [
       [
         '/board/league-evening?at=nowhere&rules=no-card&who=constructor',
-        ['There is no place “nowhere”', 'no rule card “no-card”', 'no person “constructor”'],
+        ['There is no place “nowhere”', 'left out: the rule card “no-card”, the person “constructor”.'],
       ],
       ['/grips/league-evening?at=no-move', ['There is no move “no-move”']],
       ['/grips/league-evening?place=no-place', ['There is no place “no-place”']],
-      ['/odds/league-evening?at=no-start&school=none', ['There is no guard to start from “no-start”', 'no school “none”']],
+      ['/odds/league-evening?at=no-start&school=none', ['There is no guard to start from “no-start”', 'left out: the school “none”.']],
       ['/class/league-evening?class=no-class', ['There is no class “no-class”']],
       ['/compare/league-evening?school=none', ['There is no school “none”']],
       ['/catalogue/league-evening?at=no-entry', ['There is no catalogue entry “no-entry”']],

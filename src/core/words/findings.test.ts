@@ -1,6 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { FINDING_KINDS, findFindings, type Finding, type FindingKind, type FindingOf } from '../findings';
 import { findingText, findingTitle } from './findings';
+import { sayHis } from './tree';
 import { demoTree } from '../../../demo/demoTree';
 import { his, mine, position, reaction, tree as smallTree } from '../../../tests/support/smallTree';
 
@@ -97,6 +98,10 @@ describe('findings in words', () => {
     expect(why({ ...missing, neverMade: true })).toBe('Nothing in the tree does that.');
     expect(why({ ...missing, neverMade: false })).toBe('A round can start here without it.');
     expect(findingText(tree, { ...at, kind: 'lateBranch', missing: 'noTiming', values: [] }).what).toBe('Nothing says early or late');
+  });
+  it('seen by the other, what I called mine is quoted as I said it', () => {
+    expect(sayHis('I strip the sleeve')).toBe('he: strip the sleeve');
+    expect([sayHis('frames'), sayHis('he frames')]).toEqual(['he frames', 'he frames']);
   });
   it('of the demo are all whole sentences', () => {
     const doc = demoTree();

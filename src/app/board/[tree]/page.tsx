@@ -7,7 +7,7 @@ import { guardOf } from '@/core/board';
 import { BoardLoader } from '@/features/board/BoardLoader';
 import { findBook, findLastTouched } from '@/server/services/trees';
 import { NotHere } from '@/ui/NotHere';
-import { saidOfFilter, saidOfId } from '@/app/notHere';
+import { saidOfId } from '@/app/notHere';
 import { stillOf } from './still';
 
 export const metadata: Metadata = { title: 'Board' };
@@ -34,7 +34,6 @@ export default async function BoardPage({ params, searchParams }: SearchedTreePa
       at,
       tree.positions.map((position) => position.id),
     ),
-    ...saidOfFilter(tree, opened.book, opened.filter),
   ];
   const still = stillOf({ tree, revision, ...opened });
   return (

@@ -4,7 +4,7 @@ import { boardParamsSchema } from '@/contracts/boardParams';
 import { filterFromParams } from '@/contracts/filter';
 import { OddsScreen } from '@/features/odds/OddsScreen';
 import { NotHere } from '@/ui/NotHere';
-import { saidOfFilter, saidOfId } from '@/app/notHere';
+import { saidOfId } from '@/app/notHere';
 import { findBook } from '@/server/services/trees';
 
 export const metadata: Metadata = { title: 'Odds' };
@@ -21,7 +21,6 @@ export default async function OddsPage({ params, searchParams }: SearchedTreePag
       at,
       tree.starts.map((item) => item.position),
     ),
-    ...saidOfFilter(tree, book, filter),
   ];
   return (
     <>
