@@ -1,5 +1,5 @@
 import { isCut, reachableCoverage } from './coverage';
-import { atPlace, type Finder } from './finding';
+import { type Finder } from './finding';
 
 export const ambiguous: Finder<'ambiguous'> = {
   isOfAnswers: true,
@@ -21,5 +21,4 @@ export const ambiguous: Finder<'ambiguous'> = {
     });
     return { list, status: all.some(isCut) ? 'budget' : 'exact' };
   },
-  mend: atPlace,
 };

@@ -3,5 +3,4 @@ import { exactly, type Finder } from './finding';
 
 export const deadEnd: Finder<'deadEnd'> = {
   find: (tree) => exactly(findDeadEnds(tree).map((position) => ({ kind: 'deadEnd', key: `deadEnd/${position}`, position }))),
-  mend: ({ position }) => ({ at: 'show', position }),
 };

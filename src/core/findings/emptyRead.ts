@@ -10,5 +10,4 @@ export const emptyRead: Finder<'emptyRead'> = {
           .map((read) => ({ kind: 'emptyRead', key: `emptyRead/${id}/${read.id}`, position: id, read: read.id }) as const),
       ),
     ),
-  mend: ({ position }) => ({ at: 'show', position }),
 };

@@ -3,8 +3,8 @@ import type { AmbiguousValue, ContradictoryPreference, LateBranch, Unanswered, U
 import type { Ending, PositionId, ReadId, TransitionId, TreeDocument, ValueId } from '../tree';
 
 /**
- * The kinds of finding, and what each says beside its place. A kind added here does not compile until it has a finder and a
- * way to mend it (`registry.ts`), and words (`words/findings.ts`).
+ * The kinds of finding, and what each says beside its place. A kind added here does not compile until it has a finder
+ * (`registry.ts`), a way to mend it (`mends.ts`), and words (`words/findings.ts`).
  */
 interface FindingData {
   unanswered: Omit<Unanswered, 'position'>;
@@ -36,14 +36,6 @@ export type FindingOf<K extends FindingKind> = {
 } & FindingData[K];
 export type Finding = { [K in FindingKind]: FindingOf<K> }[FindingKind];
 
-/** Where a finding is put right: the line for what is missing, the desk of a move's or a place's grips, or the place itself. */
-export type Mend =
-  | { readonly at: 'answer'; readonly position: PositionId; readonly read: ReadId; readonly value: ValueId }
-  | { readonly at: 'combination'; readonly position: PositionId; readonly combination: Readonly<Record<ReadId, ValueId>> }
-  | { readonly at: 'show'; readonly position: PositionId }
-  | { readonly at: 'grips'; readonly position: PositionId; readonly transition: TransitionId | null }
-  | { readonly at: 'place'; readonly position: PositionId };
-
 export interface Found<K extends FindingKind> {
   readonly list: readonly FindingOf<K>[];
   /** `budget`: there are more than were searched. */
@@ -54,8 +46,6 @@ export interface Finder<K extends FindingKind> {
   readonly isOfAnswers?: true;
   /** Findings in document order. */
   find(tree: TreeDocument): Found<K>;
-  mend(finding: FindingOf<K>, tree: TreeDocument): Mend;
 }
 
 export const exactly = <K extends FindingKind>(list: readonly FindingOf<K>[]): Found<K> => ({ list, status: 'exact' });
-export const atPlace = ({ position }: { readonly position: PositionId }): Mend => ({ at: 'place', position });

@@ -4,5 +4,4 @@ import { exactly, type Finder } from './finding';
 /** Hands that do not add up. */
 export const grips: Finder<'grips'> = {
   find: (tree) => exactly(findGripFindings(tree).map((item) => ({ kind: 'grips', ...item }))),
-  mend: ({ position, transition }) => ({ at: 'grips', position, transition }),
 };

@@ -1,6 +1,6 @@
 import { findIdleOptions } from '../structure';
 import { indexOf } from '../tree';
-import { atPlace, exactly, type Finder } from './finding';
+import { exactly, type Finder } from './finding';
 
 /** Options that fit nothing. */
 export const idleOption: Finder<'idleOption'> = {
@@ -16,5 +16,4 @@ export const idleOption: Finder<'idleOption'> = {
       })),
     );
   },
-  mend: atPlace,
 };

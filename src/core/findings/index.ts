@@ -1,3 +1,3 @@
-export type { Finding, FindingKind, FindingOf, Mend } from './finding';
+export type { Finding, FindingKind, FindingOf } from './finding';
 export * from './findFindings';
-export { FINDING_KINDS, mendOf } from './registry';
+export * from './mends';

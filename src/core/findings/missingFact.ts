@@ -1,6 +1,6 @@
 import { findCertainFacts } from '../grips';
 import { indexOf } from '../tree';
-import { atPlace, exactly, type Finder } from './finding';
+import { exactly, type Finder } from './finding';
 
 /** Needs that are not met on every way. */
 export const missingFact: Finder<'missingFact'> = {
@@ -15,5 +15,4 @@ export const missingFact: Finder<'missingFact'> = {
       })),
     );
   },
-  mend: atPlace,
 };

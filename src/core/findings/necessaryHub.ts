@@ -1,6 +1,6 @@
 import { findNecessaryHubs } from '../structure';
 import type { Ending, PositionId } from '../tree';
-import { atPlace, exactly, type Finder } from './finding';
+import { exactly, type Finder } from './finding';
 
 /** What everything hangs on. */
 export const necessaryHub: Finder<'necessaryHub'> = {
@@ -10,5 +10,4 @@ export const necessaryHub: Finder<'necessaryHub'> = {
       for (const hub of ending.hubs) hubs.set(hub, [...(hubs.get(hub) ?? []), ending.ends]);
     return exactly([...hubs].map(([position, ends]) => ({ kind: 'necessaryHub', key: `necessaryHub/${position}`, position, ends })));
   },
-  mend: atPlace,
 };

@@ -1,6 +1,6 @@
 import { findNeedLoops } from '../grips';
 import { indexOf } from '../tree';
-import { atPlace, exactly, type Finder } from './finding';
+import { exactly, type Finder } from './finding';
 
 /** "First this" in a circle. */
 export const needLoop: Finder<'needLoop'> = {
@@ -15,5 +15,4 @@ export const needLoop: Finder<'needLoop'> = {
       })),
     );
   },
-  mend: atPlace,
 };

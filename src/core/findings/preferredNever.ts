@@ -1,6 +1,6 @@
 import { findContradictoryPreferences } from '../structure';
 import { indexOf } from '../tree';
-import { atPlace, exactly, type Finder } from './finding';
+import { exactly, type Finder } from './finding';
 
 export const preferredNever: Finder<'preferredNever'> = {
   find: (tree) => {
@@ -14,5 +14,4 @@ export const preferredNever: Finder<'preferredNever'> = {
       })),
     );
   },
-  mend: atPlace,
 };

@@ -1,5 +1,4 @@
 import { findProvoked } from '../structure';
-import { findValue, indexOf, positionOf } from '../tree';
 import { exactly, type Finder } from './finding';
 
 /** Helpers for what has no answer. */
@@ -17,8 +16,4 @@ export const provokesGap: Finder<'provokesGap'> = {
           value,
         })),
     ),
-  mend: ({ position, value }, tree) => {
-    const found = findValue(positionOf(indexOf(tree), position), value);
-    return found ? { at: 'answer', position, read: found.read.id, value } : { at: 'place', position };
-  },
 };

@@ -3,7 +3,8 @@ import { ambiguous } from './ambiguous';
 import { costlyCycle } from './costlyCycle';
 import { deadEnd } from './deadEnd';
 import { emptyRead } from './emptyRead';
-import type { Finder, Finding, FindingKind, Mend } from './finding';
+import type { Finder, FindingKind } from './finding';
+import { FINDING_KINDS } from './mends';
 import { grips } from './grips';
 import { idleOption } from './idleOption';
 import { lateBranch } from './lateBranch';
@@ -18,7 +19,7 @@ import { uncovered } from './uncovered';
 import { unstopped } from './unstopped';
 import { unreachable } from './unreachable';
 
-/** Every kind of finding in the order in which they are told, worst first. */
+/** What finds each kind. */
 export const FINDERS: { readonly [K in FindingKind]: Finder<K> } = {
   unanswered,
   unstopped,
@@ -38,12 +39,6 @@ export const FINDERS: { readonly [K in FindingKind]: Finder<K> } = {
   necessaryHub,
   costlyCycle,
 };
-export const FINDING_KINDS = Object.keys(FINDERS) as readonly FindingKind[];
-
 /** The kinds that can be found from the side that a tree is seen from. */
 export const kindsIn = (tree: TreeDocument): FindingKind[] =>
   FINDING_KINDS.filter((kind) => !(tree.isSwapped && FINDERS[kind].isOfAnswers));
-
-/** Where a finding is put right. */
-export const mendOf = <K extends FindingKind>(tree: TreeDocument, finding: Finding & { readonly kind: K }): Mend =>
-  (FINDERS[finding.kind] as Finder<FindingKind>).mend(finding, tree);

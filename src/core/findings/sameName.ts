@@ -1,5 +1,5 @@
 import { groupBy } from '../base';
-import { atPlace, exactly, type Finder } from './finding';
+import { exactly, type Finder } from './finding';
 
 /** Two places of one name. */
 export const sameName: Finder<'sameName'> = {
@@ -16,5 +16,4 @@ export const sameName: Finder<'sameName'> = {
         })),
     );
   },
-  mend: atPlace,
 };

@@ -5,5 +5,4 @@ export const unanswered: Finder<'unanswered'> = {
   isOfAnswers: true,
   find: (tree) =>
     exactly(findUnanswered(tree).map((gap) => ({ ...gap, kind: 'unanswered', key: `unanswered/${gap.position}/${gap.value}` }))),
-  mend: ({ position, read, value }) => ({ at: 'answer', position, read, value }),
 };

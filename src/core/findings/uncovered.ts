@@ -20,5 +20,4 @@ export const uncovered: Finder<'uncovered'> = {
     );
     return { list, status: all.some(isCut) ? 'budget' : 'exact' };
   },
-  mend: ({ position, combination }) => ({ at: 'combination', position, combination }),
 };

@@ -1,7 +1,6 @@
 import { findUnreachable } from '../structure';
-import { atPlace, exactly, type Finder } from './finding';
+import { exactly, type Finder } from './finding';
 
 export const unreachable: Finder<'unreachable'> = {
   find: (tree) => exactly(findUnreachable(tree).map((position) => ({ kind: 'unreachable', key: `unreachable/${position}`, position }))),
-  mend: atPlace,
 };

@@ -1,18 +1,18 @@
 'use client';
 import { useRouter } from 'next/navigation';
-import { useMemo, useState } from 'react';
+import { useEffect, useMemo, useState } from 'react';
 import { idToAddress } from '@/contracts/address';
 import { LARGE_TREE } from '@/core/board';
 import { treeInGym } from '@/core/people';
 import { findUnstopped, findUnanswered } from '@/core/structure';
 import { isFiltering, viewTree } from '@/core/lens';
 import { indexOf } from '@/core/tree';
-import { FilterDifference } from '@/client/FilterDifference';
 import { FilterRow } from '@/client/FilterRow';
 import { Working } from '@/client/Working';
 import { StaleDialog } from '@/client/store/StaleDialog';
 import { useUndoKeys } from '@/client/useUndoKeys';
 import { Caret } from '@/ui/Caret';
+import { later } from '@/client/later';
 import { StoredAlert, WAITS } from '@/ui/StoredStrip';
 import { speaksOf } from '@/workers/place';
 import { useAnswer } from '@/workers/useAnswer';
@@ -20,9 +20,6 @@ import { BoardCanvas } from './canvas/BoardCanvas';
 import type { OpenedBoard } from './boardState';
 import { BoardStrip } from './BoardStrip';
 import { findOptions } from './find';
-import { FindingsSheet } from './sheet/findings/FindingsSheet';
-import { RouteBar } from './RouteBar';
-import { RungSheet } from './sheet/RungSheet';
 import { SideSelect } from './SideSelect';
 import { shutOptions } from './shut';
 import { useCatalogue } from './caret/useCatalogue';
@@ -32,12 +29,20 @@ import { caretAnchor, routesThrough } from './viewModel';
 
 const ROUND_SECONDS = 300;
 /** Picture and side sheet, beside or under each other. */
+// What the first picture does without.
+const RungSheet = later(async () => (await import('./sheet/RungSheet')).RungSheet);
+const FindingsSheet = later(async () => (await import('./sheet/findings/FindingsSheet')).FindingsSheet);
+const RouteBar = later(async () => (await import('./RouteBar')).RouteBar);
+const FilterDifference = later(async () => (await import('@/client/FilterDifference')).FilterDifference);
+const PARTS = [FindingsSheet, RungSheet, RouteBar, FilterDifference];
+
 export const BOARD_GRID =
   'grid min-h-0 flex-1 grid-cols-[minmax(0,1fr)_300px] max-[900px]:grid-cols-1 max-[900px]:grid-rows-[60vh_auto] max-[900px]:overflow-auto';
 export const SIDE_SHEET = 'overflow-y-auto border-l-2 border-ink p-4 max-[900px]:border-t-2 max-[900px]:border-l-0';
 
 export function BoardScreen(opened: OpenedBoard) {
   const { state, dispatch, edits } = useBoard(opened);
+  useEffect(() => PARTS.forEach((part) => part.ask()), []);
   const router = useRouter();
   const [finding, setFinding] = useState(false);
   const [looking, setLooking] = useState(isFiltering(opened.filter));

@@ -1,0 +1,45 @@
+'use client';
+import { useEffect, useReducer, useState, type ComponentType } from 'react';
+
+/** A part of a screen that is loaded apart from it. `ask` = load it now; what was loaded stays. */
+export interface LaterPart<P> {
+  (props: P): React.ReactNode;
+  ask(): void;
+}
+
+/**
+ * A part that is not needed for the first picture: loaded when it is shown, or asked for before. Where the server does not answer,
+ * the part says so and can be asked for again; the rest of the screen goes on.
+ */
+export function later<P extends object>(load: () => Promise<ComponentType<P>>): LaterPart<P> {
+  const part: { loaded: ComponentType<P> | null; asked: Promise<void> | null } = { loaded: null, asked: null };
+  const ask = (): Promise<void> => {
+    part.asked ??= load().then(
+      (loaded) => void (part.loaded = loaded),
+      (error: unknown) => {
+        part.asked = null;
+        throw error;
+      },
+    );
+    return part.asked;
+  };
+  function Later(props: P) {
+    const [, drawn] = useReducer((count: number) => count + 1, 0);
+    const [hasFailed, setFailed] = useState(false);
+    useEffect(() => {
+      if (!part.loaded && !hasFailed) ask().then(drawn, () => setFailed(true));
+    }, [hasFailed]);
+    const { loaded: Loaded } = part;
+    if (Loaded) return <Loaded {...props} />;
+    if (!hasFailed) return null;
+    return (
+      <p role="alert" className="text-red">
+        This part of the screen could not be loaded: the server does not answer.{' '}
+        <button type="button" className="min-h-8 underline" onClick={() => setFailed(false)}>
+          Try again
+        </button>
+      </p>
+    );
+  }
+  return Object.assign(Later, { ask: () => void ask().catch(() => undefined) });
+}
