@@ -9,9 +9,17 @@ export const limbKey = ({ athlete, part }: Pick<Contact, 'athlete' | 'part'>): s
 /** Limb and target: what has to be the same for a hold to be the same hold. */
 export const contactKey = (contact: Contact): string => `${limbKey(contact)}>${targetKey(contact.target)}`;
 
-/** "hand" is either hand. */
-const fitsLimb = (part: string, pattern: string): boolean =>
-  part === pattern || ['left', 'right'].some((side) => part === `${side}${pattern.charAt(0).toUpperCase()}${pattern.slice(1)}`);
+/** "hand" is either hand: "leftHand", "rightHand". */
+function fitsLimb(part: string, pattern: string): boolean {
+  if (part === pattern) return true;
+  const side = part.length - pattern.length;
+  if (side !== 4 && side !== 5) return false;
+  return (
+    part.startsWith(side === 4 ? 'left' : 'right') &&
+    part.charAt(side).toLowerCase() === pattern.charAt(0) &&
+    part.endsWith(pattern.slice(1))
+  );
+}
 
 /** Whether a contact is what a rule or a grip set speaks of: what that leaves out may be anything, so a limb includes its spots. */
 export function fitsPattern(contact: Contact, pattern: Contact): boolean {
@@ -21,6 +29,9 @@ export function fitsPattern(contact: Contact, pattern: Contact): boolean {
     contact.athlete === pattern.athlete &&
     fitsLimb(contact.part, pattern.part) &&
     target.athlete === wanted.athlete &&
-    (['part', 'side', 'spot', 'surface'] as const).every((field) => wanted[field] === undefined || wanted[field] === target[field])
+    (wanted.part === undefined || wanted.part === target.part) &&
+    (wanted.side === undefined || wanted.side === target.side) &&
+    (wanted.spot === undefined || wanted.spot === target.spot) &&
+    (wanted.surface === undefined || wanted.surface === target.surface)
   );
 }

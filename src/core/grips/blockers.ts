@@ -11,10 +11,11 @@ export interface Blocking {
 
 /** Whether his grips that are on block a move, and what to break; for a route, give the sets of all its moves. What a set leaves unsaid may be anything, as in rules. */
 export function blockingOf(move: Pick<Transition, 'blockedBy' | 'enabledBy'>, on: readonly Contact[]): Blocking {
+  if (!move.blockedBy && !move.enabledBy) return { status: 'open', toBreak: [] };
   const held = new Map(on.map((contact) => [contactKey(contact), contact]));
   /** For each grip of the set the contacts that are it: all of them have to go before it is off. */
   const fitting = (set: readonly Contact[]): string[][] =>
-    set.map((pattern) => [...held].flatMap(([key, contact]) => (fitsPattern(contact, pattern) ? [key] : [])));
+    set.map((pattern) => [...held.keys()].filter((key) => fitsPattern(held.get(key)!, pattern)));
   const isOn = (found: readonly (readonly string[])[]): boolean => found.every((keys) => keys.length > 0);
   const blocking = (move.blockedBy ?? [])
     .filter((set) => set.length > 0)
