@@ -1,3 +1,4 @@
+import { ODDS_QUESTION } from '@/core/odds';
 import { unknownIn } from '@/core/lens';
 import { parseContacts } from '@/core/contacts';
 import { CONTEXTS, type Contact, type Context, type TreeDocument } from '@/core/tree';
@@ -19,7 +20,7 @@ function wholeNumber(flag: string, text: string | undefined, most: number): numb
 }
 
 function parseArguments(args: readonly string[]): Arguments | string {
-  const numbers = { roundSeconds: 300, routes: 10_000, cycles: 10_000 };
+  const numbers = { ...ODDS_QUESTION, routes: 10_000, cycles: 10_000 };
   const filter: { context?: Context; ruleSet?: string; school?: string; level?: string; age?: number } = {};
   const profiles: string[] = [];
   const starts: string[] = [];

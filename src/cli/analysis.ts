@@ -2,7 +2,7 @@ import { compareText } from '@/core/base';
 import { findFindings } from '@/core/findings';
 import { factEffectsOf, findCertainFacts, findNeedLoops } from '@/core/grips';
 import { filterTree, isFiltering, mirrorTree, type Filter } from '@/core/lens';
-import { findOdds } from '@/core/odds';
+import { findOdds, type OddsQuestion } from '@/core/odds';
 import {
   countRoutes,
   findActNow,
@@ -32,9 +32,8 @@ import type { Contact, PositionId, TreeDocument } from '@/core/tree';
 import { findingText } from '@/core/words';
 import { contactsOf } from './contactsReport';
 
-export interface AnalysisOptions {
+export interface AnalysisOptions extends OddsQuestion {
   readonly filter: Filter;
-  readonly roundSeconds: number;
   readonly routes: number;
   readonly cycles: number;
   /** The starts to look from; none = the tree's own. */
@@ -115,6 +114,6 @@ export function analysisOf(whole: TreeDocument, options: AnalysisOptions) {
     contacts: contactsOf(tree, options.theirGrips, shortest),
     mirror: mirrored && { skipped: mirrored.skipped },
     todo: findTodo(tree),
-    odds: findOdds(tree, { roundSeconds: options.roundSeconds }),
+    odds: findOdds(tree, options),
   };
 }

@@ -1,6 +1,6 @@
 import { perObject, type InPieces } from '@/core/base';
 import { layoutBoardInPieces, type BoardLayout, type Grid } from '@/core/board';
-import { findOddsInPieces, type Odds } from '@/core/odds';
+import { findOddsInPieces, type Odds, type OddsQuestion } from '@/core/odds';
 import { viewTree, type Filter, type TreeView } from '@/core/lens';
 import type { PositionId, TreeDocument } from '@/core/tree';
 import { placeInPieces, type PlaceAnswer } from './place';
@@ -15,7 +15,7 @@ export interface Look {
 export type Question = { readonly look: Look } & (
   | { readonly kind: 'sheet' }
   | { readonly kind: 'place'; readonly position: PositionId }
-  | { readonly kind: 'odds'; readonly roundSeconds: number }
+  | ({ readonly kind: 'odds' } & OddsQuestion)
   | {
       readonly kind: 'layout';
       readonly grid: Grid;
@@ -51,7 +51,7 @@ export function* answering(tree: TreeDocument, question: Question): InPieces<Ans
   yield 0;
   if (question.kind === 'sheet') return yield* sheetInPieces(looked);
   if (question.kind === 'place') return yield* placeInPieces(looked, question.position);
-  if (question.kind === 'odds') return yield* findOddsInPieces(shown, { roundSeconds: question.roundSeconds });
+  if (question.kind === 'odds') return yield* findOddsInPieces(shown, question);
   const known = drawn(tree);
   const key = JSON.stringify(question);
   const layout = known.get(key) ?? (yield* drawing(looked, question));

@@ -1,2 +1,2 @@
-export { findOdds, findOddsInPieces, type Choice, type Odds, type StartOdds } from './report';
+export { findOdds, findOddsInPieces, ODDS_QUESTION, type Choice, type Odds, type OddsQuestion, type StartOdds } from './report';
 export { sharesOf } from './shows';

@@ -49,8 +49,6 @@ export interface Odds {
   }[];
 }
 
-const DEFAULT_ROUND_SECONDS = 300;
-
 /** The option the coach would take: the highest priority among those that name something shown and fit it, if one stands out. */
 function coachPreference(show: ModelShow): TransitionId | null {
   const fitting = show.options.flatMap(({ transition }) => {
@@ -130,14 +128,19 @@ function* partOf<T>(work: InPieces<T>, from: number, to: number): InPieces<T> {
   }
 }
 
-/** Odds against this opponent on the round clock, reading skill 1 (MODEL §4, question 1). `roundSeconds` 1 … 3600. */
-export const findOdds = (tree: TreeDocument, options: { roundSeconds?: number } = {}): Odds => atOnce(findOddsInPieces(tree, options));
+/** What the odds are asked for. The one list of it: whoever asks says all of it, so that a number added here does not compile elsewhere. */
+export interface OddsQuestion {
+  /** 1 … 3600 */
+  readonly roundSeconds: number;
+}
+/** What is asked when nobody chose. */
+export const ODDS_QUESTION: OddsQuestion = { roundSeconds: 300 };
+
+/** Odds against this opponent on the round clock, reading skill 1 (MODEL §4, question 1). */
+export const findOdds = (tree: TreeDocument, question: OddsQuestion = ODDS_QUESTION): Odds => atOnce(findOddsInPieces(tree, question));
 
 /** The same in pieces of a few milliseconds, with progress. */
-export function* findOddsInPieces(
-  tree: TreeDocument,
-  { roundSeconds = DEFAULT_ROUND_SECONDS }: { roundSeconds?: number } = {},
-): InPieces<Odds> {
+export function* findOddsInPieces(tree: TreeDocument, { roundSeconds }: OddsQuestion): InPieces<Odds> {
   const { real: model, allDrawn: bound } = oddsModelsOf(tree);
   yield 0;
   const solution = yield* partOf(solveRoundInPieces(model, roundSeconds), 0, 0.3);

@@ -6,6 +6,7 @@ import { LARGE_TREE } from '@/core/board';
 import { treeInGym } from '@/core/people';
 import { findUnstopped, findUnanswered } from '@/core/structure';
 import { isFiltering, viewTree } from '@/core/lens';
+import { ODDS_QUESTION } from '@/core/odds';
 import { indexOf } from '@/core/tree';
 import { FilterRow } from '@/client/FilterRow';
 import { Working } from '@/client/Working';
@@ -27,7 +28,6 @@ import { useBoard } from './useBoard';
 import { useScene } from './useScene';
 import { caretAnchor, routesThrough } from './viewModel';
 
-const ROUND_SECONDS = 300;
 /** Picture and side sheet, beside or under each other. */
 // What the first picture does without.
 const RungSheet = later(async () => (await import('./sheet/RungSheet')).RungSheet);
@@ -68,7 +68,7 @@ export function BoardScreen(opened: OpenedBoard) {
   const asWhom = useMemo(() => ({ filter, swapped }), [filter, swapped]);
   const { scene, drawing } = useScene({ state: seenState, routes, arrangedBy: tree, subject, look: asWhom });
   const isRungShown = selected !== null && sheet === 'rung';
-  const odds = useAnswer<'odds'>(subject, isRungShown ? { kind: 'odds', look: asWhom, roundSeconds: ROUND_SECONDS } : null);
+  const odds = useAnswer<'odds'>(subject, isRungShown ? { kind: 'odds', look: asWhom, ...ODDS_QUESTION } : null);
   const place = useAnswer<'place'>(subject, isRungShown ? { kind: 'place', look: asWhom, position: selected } : null);
   // A large tree's broken rungs are counted with the findings, away from the screen.
   const findings = useAnswer<'sheet'>(subject, isRungShown && !isLarge ? null : { kind: 'sheet', look: asWhom });

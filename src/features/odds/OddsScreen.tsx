@@ -116,7 +116,7 @@ export function OddsScreen({ tree: bare, revision, book, at, filter: opened }: P
   const [filter, setFilter] = useState(opened);
   const [looking, setLooking] = useState(isFiltering(opened));
   const tree = useMemo(() => (isFiltering(filter) ? filterTree(whole, filter).tree : whole), [whole, filter]);
-  const [roundSeconds, setRoundSeconds] = useState(300);
+  const [roundSeconds, setRoundSeconds] = useState(ODDS_QUESTION.roundSeconds);
   const [chosen, setChosen] = useState(at ?? tree.starts[0]?.position ?? '');
   const [place, setPlace] = useState(chosen);
   const subject = useMemo(() => ({ tree: bare, revision, book }), [bare, revision, book]);
