@@ -1,6 +1,6 @@
 'use client';
 import { useMemo, useState } from 'react';
-import type { Choice, Odds, StartOdds } from '@/core/odds';
+import { ODDS_QUESTION, type Choice, type Odds, type StartOdds } from '@/core/odds';
 import { filterTree, isFiltering, type Filter, viewTree } from '@/core/lens';
 import { indexOf, positionOf, type Position, type TreeDocument } from '@/core/tree';
 import { clock, inHundred } from '@/core/words';
