@@ -1,4 +1,15 @@
-import { type Family, type Line, type Position, type Read, type ReadKind, type Transition, type TransitionKind, type Value, type ValueKind, LINES } from '@/core/tree';
+import {
+  type Family,
+  type Line,
+  type Position,
+  type Read,
+  type ReadKind,
+  type Transition,
+  type TransitionKind,
+  type Value,
+  type ValueKind,
+  LINES,
+} from '@/core/tree';
 
 /** Short forms for writing the demo tree down; the words for shares are those of the interface. */
 const SHARES = { rarely: 0.05, sometimes: 0.15, often: 0.35, mostly: 0.6 } as const;

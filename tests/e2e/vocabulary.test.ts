@@ -289,6 +289,18 @@ describe('the log, the cards and the comparison', () => {
     await page.waitForFunction(() => (document.body.innerText.match(/back to revision/g) ?? []).length === 2);
     expect(JSON.stringify(await treeFile())).toBe(now);
   });
+  it('times are those of the browser’s zone, not of the server’s', async () => {
+    const zone = 'Pacific/Auckland';
+    await page.emulateTimezone(zone);
+    for (const screen of ['/files', '/history/league-evening']) {
+      await go(screen);
+      await page.waitForFunction(() => / \d\d:\d\d$/.test(document.querySelector('main time')?.textContent ?? ''));
+      const [iso, shown] = await page.$eval('main time', (time) => [(time as HTMLTimeElement).dateTime, time.textContent] as const);
+      const there = new Intl.DateTimeFormat('sv-SE', { timeZone: zone, dateStyle: 'short', timeStyle: 'short' }).format(new Date(iso));
+      expect(shown).toBe(there);
+    }
+    await page.emulateTimezone('UTC');
+  });
   it('two schools stand side by side, and what each has of its own', async () => {
     await go('/compare/league-evening?school=pressure&against=loose');
     await waitForText(page, 'I smash the knees together');

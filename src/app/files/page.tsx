@@ -13,7 +13,7 @@ export default async function FilesPage() {
     name,
     revision,
     positions,
-    updated: updatedAt.toISOString().slice(0, 16).replace('T', ' '),
+    updated: updatedAt.toISOString(),
   }));
   return <FilesScreen rows={rows} deleted={deleted.map(({ id, name }) => ({ treeId: id, name }))} />;
 }

@@ -6,6 +6,7 @@ import { useRef, useState } from 'react';
 import type { Answer } from '@/client/api';
 import { bringBackDocument, copyDocument, createDocument, deleteDocument, importTree, type TakenTree } from '@/client/documents';
 import { emptyTree, type Owner } from '@/core/tree';
+import { LocalTime } from '@/ui/LocalTime';
 import { plural } from '@/core/words';
 import { AppStrip } from '@/ui/AppStrip';
 import { buttonClass } from '@/ui/Field';
@@ -15,6 +16,7 @@ export interface FileRow {
   readonly name: string;
   readonly revision: number;
   readonly positions: number;
+  /** ISO 8601 */
   readonly updated: string;
 }
 interface Props {
@@ -84,7 +86,7 @@ export function FilesScreen({ rows, deleted }: Props) {
                 </PageLink>
                 <span className="text-soft">{plural(row.positions, 'position')}</span>
                 <span className="text-soft">
-                  changed {row.updated}, revision {row.revision}
+                  changed <LocalTime iso={row.updated} />, revision {row.revision}
                 </span>
                 <PageLink href={`/history/${idToAddress(row.treeId)}`} className="min-h-9 py-1.5 font-figure text-[15px] underline">
                   Log

@@ -5,6 +5,7 @@ import { restoreDocument } from '@/client/documents';
 import { WHO_COOKIE } from '@/contracts/whoName';
 import { AppStrip } from '@/ui/AppStrip';
 import { screenLinks } from '@/client/screenLinks';
+import { LocalTime } from '@/ui/LocalTime';
 import { TextLine } from '@/ui/TextLine';
 
 interface Change {
@@ -21,8 +22,6 @@ interface Props {
   /** Latest first. */
   readonly changes: readonly Change[];
 }
-
-const when = (iso: string): string => iso.slice(0, 16).replace('T', ' ');
 
 /** Everything that was changed in the tree, and the way back to any of it. */
 export function HistoryScreen({ tree, revision, who, changes }: Props) {
@@ -44,7 +43,7 @@ export function HistoryScreen({ tree, revision, who, changes }: Props) {
   };
   const row = (to: number, label: string, madeAt: string | null, madeBy: string | null) => (
     <li key={to} className="flex flex-wrap items-baseline gap-x-6 border-t border-hair py-1">
-      <span className="w-36 font-figure text-[15px] text-soft">{madeAt === null ? '' : when(madeAt)}</span>
+      <span className="w-36 font-figure text-[15px] text-soft">{madeAt !== null && <LocalTime iso={madeAt} />}</span>
       <span className="w-28 font-figure text-[15px] text-soft">{madeBy ?? ''}</span>
       <span className="min-w-52 flex-1 break-words">{label}</span>
       {to === revision ? (
