@@ -10,7 +10,8 @@ import { contradict, saySign, SIGNS, type Sign } from './signs';
 import { findMovesFor, findTakeable, findTaken, findUnconfirmed, withConfirmed, withEntry, withMove, withTakenTransition } from './take';
 import { findPlaces, placeOf, type Place, type Seen } from './finder';
 import { getCatalogue } from './catalogue';
-import { isOneLetterOff, searchCatalogue } from './search';
+import { isOneLetterOff } from '../base';
+import { searchCatalogue } from './search';
 
 const catalogue = getCatalogue();
 const entries = catalogue.positions;

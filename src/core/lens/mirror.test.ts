@@ -7,7 +7,7 @@ import { filterTree } from './filter';
 import { mirrorSteps, mirrorText, mirrorPart, mirrorTree, branchAt } from './mirror';
 import { sayProblem } from '../words';
 import { demoTree } from '../../../demo/demoTree';
-import { randomTree } from '../../../tests/support/randomTree';
+import { randomWorld } from '../../../tests/support/randomWorld';
 import { withRandomGrips } from '../../../tests/support/withRandomGrips';
 import { held } from '../../../tests/support/held';
 import { mine, position, tree } from '../../../tests/support/smallTree';
@@ -60,7 +60,7 @@ describe('the other side', () => {
   it('of random trees with grips too, the whole or a branch of them', () => {
     fc.assert(
       fc.property(fc.nat(1e5), fc.nat(19), (seed, at) => {
-        const doc = withRandomGrips(randomTree(seed, { positions: 20, transitions: 50 }), 200, seed);
+        const doc = withRandomGrips(randomWorld(seed, { positions: 20, transitions: 50 }), 200, seed);
         expect(mirrorTree(mirrorTree(doc).tree).tree).toEqual(doc);
         const part = branchAt(doc, `p${at}`);
         const once = mirrorPart(doc, part).tree;

@@ -5,13 +5,14 @@ import { checkTree, indexOf, ownerOptions, passerIsBelow } from '../tree';
 import { swapTree } from './swap';
 import { wholeTree } from '../../../tests/fixtures/wholeTree';
 import { randomTree } from '../../../tests/support/randomTree';
+import { randomWorld } from '../../../tests/support/randomWorld';
 
 describe('the defender’s view', () => {
   it('twice is the original, with every field of the model', () => {
     expect(normaliseTree(swapTree(swapTree(wholeTree)))).toEqual(wholeTree);
     fc.assert(
       fc.property(fc.nat(5000), (seed) => {
-        const doc = randomTree(seed, { positions: 10, transitions: 25 });
+        const doc = randomWorld(seed, { positions: 10, transitions: 25 });
         expect(swapTree(swapTree(doc))).toEqual(doc);
         expect(checkTree(swapTree(doc)).ok).toBe(true);
       }),

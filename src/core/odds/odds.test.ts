@@ -4,7 +4,7 @@ import { DEFAULTS, isGoal, type Position, type Transition, type TreeDocument } f
 import { findOdds } from './report';
 import { sharesOf } from './shows';
 import { mine, his, position, reaction, tree } from '../../../tests/support/smallTree';
-import { randomTree } from '../../../tests/support/randomTree';
+import { randomWorld } from '../../../tests/support/randomWorld';
 
 const ATTEMPT = { safe: 0.15, neutral: 0.25, actNow: 0.35, danger: 0.5 };
 const HOLD = { safe: 0.02, neutral: 0.08, actNow: 0.25, danger: 0.4 };
@@ -30,6 +30,7 @@ const combinations = <T>(lists: readonly (readonly T[])[]): T[][] =>
 
 /** MODEL §4 read out literally: plain recursion over (position, seconds left), every value on its own, nothing merged or compiled. */
 function bruteValue(doc: TreeDocument, start: string, seconds: number, undrawn: boolean): number {
+  const defaults = { ...DEFAULTS, ...doc.defaults };
   const known = new Map<string, number>();
   const at = (id: string): Position => doc.positions.find((item) => item.id === id)!;
   const worth = (id: string, left: number): number => {
@@ -69,11 +70,11 @@ function bruteValue(doc: TreeDocument, start: string, seconds: number, undrawn: 
         const p = !option
           ? 0
           : stopped
-            ? (option.stopped ?? DEFAULTS.stopped)
+            ? (option.stopped ?? defaults.stopped)
             : admitsShow(option) && answered
-              ? (option.works ?? DEFAULTS.works)
-              : (option.offCue ?? DEFAULTS.offCue);
-        const took = option ? Math.max(1, Math.round(option.seconds ?? DEFAULTS.seconds)) : 6;
+              ? (option.works ?? defaults.works)
+              : (option.offCue ?? defaults.offCue);
+        const took = option ? Math.max(1, Math.round(option.seconds ?? defaults.seconds)) : 6;
         const risk = (option ? ATTEMPT : HOLD)[place.tempo];
         const top = moves.filter(admitsShow);
         const falls = top.filter((t) => (t.priority ?? 0) === Math.max(...top.map((other) => other.priority ?? 0)));
@@ -113,7 +114,7 @@ describe('odds on the round clock', () => {
   it('agree with the definition read out literally', () => {
     fc.assert(
       fc.property(fc.integer({ min: 1, max: 1e6 }), fc.integer({ min: 1, max: 45 }), (seed, seconds) => {
-        const doc = randomTree(seed, { positions: 7, transitions: 14 });
+        const doc = randomWorld(seed, { positions: 7, transitions: 14 });
         const odds = findOdds(doc, { roundSeconds: seconds });
         expect(odds.status).toBe('exact');
         for (const start of odds.starts) {
@@ -128,7 +129,7 @@ describe('odds on the round clock', () => {
   it('account for every round: endings, lost and time sum to one, and goals are the value', () => {
     fc.assert(
       fc.property(fc.integer({ min: 1, max: 1e6 }), (seed) => {
-        for (const start of findOdds(randomTree(seed, { positions: 20, transitions: 50 }), { roundSeconds: 90 }).starts) {
+        for (const start of findOdds(randomWorld(seed, { positions: 20, transitions: 50 }), { roundSeconds: 90 }).starts) {
           const all = start.endings.reduce((sum, ending) => sum + ending.chance, 0) + start.lost + start.timeUp;
           expect(all).toBeCloseTo(1, 10);
           expect(start.endings.filter((ending) => ending.goal).reduce((sum, ending) => sum + ending.chance, 0)).toBeCloseTo(

@@ -1,6 +1,7 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { randomTree } from '../../../tests/support/randomTree';
+import { randomWorld } from '../../../tests/support/randomWorld';
 import { his, mine, position, reaction, tree } from '../../../tests/support/smallTree';
 import { isGoal, type TreeDocument, indexOf } from '../tree';
 import { coverageAt, findUnanswered } from './answers';
@@ -13,7 +14,7 @@ import { findBypasses } from './bypass';
 import { findShortestRoutes } from './shortestRoutes';
 
 const seeds = fc.integer({ min: 1, max: 1e6 });
-const small = (seed: number): TreeDocument => randomTree(seed, { positions: 8, transitions: 16 });
+const small = (seed: number): TreeDocument => randomWorld(seed, { positions: 8, transitions: 16 });
 
 /** Every simple path, by plain recursion. */
 function bruteRoutes(doc: TreeDocument, without?: string): string[][] {

@@ -3,7 +3,7 @@ import { findCoverage } from '@/core/structure';
 import type { Read } from '@/core/tree';
 import { demoTree } from '../../../demo/demoTree';
 import { findOptions } from './find';
-import { combinationCaret, landingCaret, landOn } from './caret/branch';
+import { combinationCaret, landingCaret, landingOptions, landOn } from './caret/branch';
 import { position, tree as smallTree } from '../../../tests/support/smallTree';
 
 describe('answering a combination of cues', () => {
@@ -31,6 +31,19 @@ describe('finding a position', () => {
     expect(names('knee sh')[0]).toBe('Knee shield');
     expect(names('LOCK')).toContain('Body lock');
     expect(names('no such place')).toEqual([]);
+  });
+  it('with a letter wrong, too, but what was typed comes first', () => {
+    expect(names('kne shield')[0]).toBe('Knee shield');
+    const doc = smallTree([position('from', { name: 'Open' }), position('half', { name: 'Half guard' })], []);
+    const offered = (typed: string) =>
+      landingOptions(
+        doc,
+        { kind: 'landing', position: 'from', name: 'x', actor: 'owner' } as Parameters<typeof landingOptions>[1],
+        typed,
+      ).map((option) => option.name);
+    expect(offered('half gua')[0]).toBe('Half guard');
+    expect(offered('Calf guard')[0]).toBe('Calf guard');
+    expect(offered('Calf guard')).toContain('Half guard');
   });
   it('offers something before anything is typed', () => {
     expect(names('').length).toBeGreaterThan(0);

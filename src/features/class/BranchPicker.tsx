@@ -1,6 +1,6 @@
 'use client';
 import { useState } from 'react';
-import { groupBy } from '@/core/base';
+import { groupBy, missOfNames } from '@/core/base';
 import type { BranchChoice } from './classModel';
 
 /** The branches of the tree by the place where they begin, found by any word of them. */
@@ -12,10 +12,7 @@ export function BranchPicker({
   onToggle: (branch: readonly string[], on: boolean) => void;
 }) {
   const [typed, setTyped] = useState('');
-  const words = typed.trim().toLowerCase().split(/\s+/);
-  const matching = choices.filter((choice) =>
-    words.every((word) => `${choice.place} ${choice.first} ${choice.onward}`.toLowerCase().includes(word)),
-  );
+  const matching = choices.filter((choice) => missOfNames(typed, [`${choice.place} ${choice.first} ${choice.onward}`]) !== null);
   const chosen = choices.filter((choice) => choice.chosen).length;
   return (
     <section aria-label="Branches" className="mt-4">

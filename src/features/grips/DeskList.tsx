@@ -1,5 +1,5 @@
 import { useEffect, useRef, useState, type Ref } from 'react';
-import { groupBy } from '@/core/base';
+import { groupBy, missOfNames } from '@/core/base';
 import { sayMove, plural } from '@/core/words';
 import type { TreeDocument } from '@/core/tree';
 import { HOLD_LINE } from './HoldLine';
@@ -39,12 +39,8 @@ interface Props {
   readonly onPick: (subject: SubjectId) => void;
 }
 
-/** All words of what is typed occur in the name. */
-const fits = (name: string, typed: string): boolean =>
-  typed
-    .toLowerCase()
-    .split(/\s+/)
-    .every((word) => name.toLowerCase().includes(word));
+/** All words of what is typed are words of the name, a wrong letter forgiven. */
+const fits = (name: string, typed: string): boolean => missOfNames(typed, [name]) !== null;
 
 /** The tree's places with the moves out of each; what is typed narrows them, Enter takes the first and goes to its line. */
 export function DeskList({ tree, chosen, findRef, onPick }: Props) {

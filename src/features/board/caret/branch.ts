@@ -1,3 +1,4 @@
+import { FORGIVEN, missOfNames } from '@/core/base';
 import { familyTyped, valueKindTyped } from '@/core/words';
 import {
   fitOf,
@@ -102,7 +103,7 @@ const actorOf = (caret: SpokenCaret): Transition['actor'] => (caret.kind === 'an
 export function answerOptions(tree: TreeDocument, caret: SpokenCaret, typed: string, catalogue: Catalogue | null): AnswerOption[] {
   const actor = actorOf(caret);
   const { position, read, value } = caret;
-  const matches = (name: string): boolean => matchOf([name], typed) > 0;
+  const matches = (name: string): boolean => missOfNames(typed, [name]) !== null;
   const nameOf = (id: string): string => positionOf(indexOf(tree), id).name;
   const here =
     value === null || read === null
@@ -207,18 +208,6 @@ export const entriesFor = (tree: TreeDocument, catalogue: Catalogue | null, type
 
 const heightNote = (position: Position): string => position.ends ?? position.lines.at(-1) ?? 'facing';
 
-/** How well a name matches what was typed: 3 begins so, 2 a word begins so, 1 contains it, 0 not at all. */
-function matchOf(names: readonly string[], typed: string): number {
-  const text = typed.trim().toLowerCase();
-  if (text === '') return 1;
-  return Math.max(
-    ...names.map((name) => {
-      const low = name.toLowerCase();
-      return low.startsWith(text) ? 3 : low.split(/\s+/).some((word) => word.startsWith(text)) ? 2 : low.includes(text) ? 1 : 0;
-    }),
-  );
-}
-
 type NewPlaces = readonly (readonly [Landing, string])[];
 /** Where a new place may lie at the end of a move that goes up, and of one that goes down, as the owner says it. */
 const NEW_UP: Record<Owner, NewPlaces> = {
@@ -270,16 +259,20 @@ export function landingOptions(
 ): LandingOption[] {
   const from = positionOf(indexOf(tree), caret.position);
   const known = tree.positions
-    .map((position) => ({ position, match: matchOf([position.name, ...(position.aliases ?? [])], typed) }))
-    .filter(({ position, match }) => match > 0 && position.id !== from.id)
+    .flatMap((position) => {
+      const miss = missOfNames(typed, [position.name, ...(position.aliases ?? [])]);
+      return miss === null || position.id === from.id ? [] : [{ position, miss }];
+    })
     .sort(
       (a, b) =>
-        b.match - a.match ||
+        a.miss - b.miss ||
         Math.abs(a.position.lines.length - from.lines.length - 1) - Math.abs(b.position.lines.length - from.lines.length - 1),
     )
-    .slice(0, 6)
-    .map(({ position }) => optionOf(position));
-  if (typed.trim() === '') return known;
+    .slice(0, 6);
+  const options = (isMeant: (miss: number) => boolean): LandingOption[] =>
+    known.filter(({ miss }) => isMeant(miss)).map(({ position }) => optionOf(position));
+  const typedAs = options((miss) => miss < FORGIVEN);
+  if (typed.trim() === '') return typedAs;
   const next = LINES.find((line) => !from.lines.includes(line));
   const climbs = (caret.actor === 'owner') === (tree.owner === 'passer');
   const fresh = (climbs ? NEW_UP : NEW_DOWN)[tree.owner].flatMap(([landing, note]): LandingOption[] =>
@@ -295,7 +288,11 @@ export function landingOptions(
     landing: null,
     entry,
   }));
+  const isTyped = ({ entry }: LandingOption): boolean =>
+    (missOfNames(typed, [entry!.position.name, ...(entry!.position.aliases ?? [])]) ?? FORGIVEN) < FORGIVEN;
   // A helper action ends where it began.
-  const itself = matchOf([from.name], typed) > 0 ? [{ ...optionOf(from), note: 'stays here' }] : [];
-  return [...known, ...entries, ...fresh, ...itself];
+  const itself = missOfNames(typed, [from.name]) !== null ? [{ ...optionOf(from), note: 'stays here' }] : [];
+  // What only a forgiven letter makes fit comes after the new place of exactly that name: Enter never takes a guess for what was typed.
+  const guessed = [...options((miss) => miss >= FORGIVEN), ...entries.filter((option) => !isTyped(option))];
+  return [...typedAs, ...entries.filter(isTyped), ...fresh, ...guessed, ...itself];
 }
