@@ -28,7 +28,6 @@ import { useBoard } from './useBoard';
 import { useScene } from './useScene';
 import { caretAnchor, routesThrough } from './viewModel';
 
-/** Picture and side sheet, beside or under each other. */
 // What the first picture does without.
 const RungSheet = later(async () => (await import('./sheet/RungSheet')).RungSheet);
 const FindingsSheet = later(async () => (await import('./sheet/findings/FindingsSheet')).FindingsSheet);
@@ -36,6 +35,7 @@ const RouteBar = later(async () => (await import('./RouteBar')).RouteBar);
 const FilterDifference = later(async () => (await import('@/client/FilterDifference')).FilterDifference);
 const PARTS = [FindingsSheet, RungSheet, RouteBar, FilterDifference];
 
+/** Picture and side sheet, beside or under each other. */
 export const BOARD_GRID =
   'grid min-h-0 flex-1 grid-cols-[minmax(0,1fr)_300px] max-[900px]:grid-cols-1 max-[900px]:grid-rows-[60vh_auto] max-[900px]:overflow-auto';
 export const SIDE_SHEET = 'overflow-y-auto border-l-2 border-ink p-4 max-[900px]:border-t-2 max-[900px]:border-l-0';
