@@ -100,7 +100,7 @@ describe('findings in words', () => {
     expect(findingText(tree, { ...at, kind: 'lateBranch', missing: 'noTiming', values: [] }).what).toBe('Nothing says early or late');
   });
   it('seen by the other, what I called mine is quoted as I said it', () => {
-    expect(sayHis('I strip the sleeve')).toBe('he: strip the sleeve');
+    expect(sayHis('I strip the sleeve')).toBe('he does “strip the sleeve”');
     expect([sayHis('frames'), sayHis('he frames')]).toEqual(['he frames', 'he frames']);
   });
   it('of the demo are all whole sentences', () => {
