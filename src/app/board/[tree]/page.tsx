@@ -28,13 +28,11 @@ export default async function BoardPage({ params, searchParams }: SearchedTreePa
     filter: filterFromParams(found),
     book: await findBook(context, tree.id),
   };
-  const missing = [
-    ...saidOfId(
-      'place',
-      at,
-      tree.positions.map((position) => position.id),
-    ),
-  ];
+  const missing = saidOfId(
+    'place',
+    at,
+    tree.positions.map((position) => position.id),
+  );
   const still = stillOf({ tree, revision, ...opened });
   return (
     <>

@@ -15,13 +15,11 @@ export default async function OddsPage({ params, searchParams }: SearchedTreePag
   const { at } = boardParamsSchema.parse(found);
   const start = tree.starts.find((item) => item.position === at)?.position ?? null;
   const [book, filter] = [await findBook(context, tree.id), filterFromParams(found)];
-  const missing = [
-    ...saidOfId(
-      'start',
-      at,
-      tree.starts.map((item) => item.position),
-    ),
-  ];
+  const missing = saidOfId(
+    'start',
+    at,
+    tree.starts.map((item) => item.position),
+  );
   return (
     <>
       <NotHere said={missing} />
