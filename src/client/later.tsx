@@ -7,9 +7,16 @@ export interface LaterPart<P> {
   ask(): void;
 }
 
+/** What failed once the browser does not fetch again, so the page is loaded anew, once the server answers; what was typed is kept. */
+const loadAgain = (): void =>
+  void fetch(location.href, { method: 'HEAD' }).then(
+    () => location.reload(),
+    () => undefined,
+  );
+
 /**
  * A part that is not needed for the first picture: loaded when it is shown, or asked for before. Where the server does not answer,
- * the part says so and can be asked for again; the rest of the screen goes on.
+ * the part says so; the rest of the screen goes on.
  */
 export function later<P extends object>(load: () => Promise<ComponentType<P>>): LaterPart<P> {
   const part: { loaded: ComponentType<P> | null; asked: Promise<void> | null } = { loaded: null, asked: null };
@@ -27,16 +34,16 @@ export function later<P extends object>(load: () => Promise<ComponentType<P>>): 
     const [, drawn] = useReducer((count: number) => count + 1, 0);
     const [hasFailed, setFailed] = useState(false);
     useEffect(() => {
-      if (!part.loaded && !hasFailed) ask().then(drawn, () => setFailed(true));
-    }, [hasFailed]);
+      if (!part.loaded) ask().then(drawn, () => setFailed(true));
+    }, []);
     const { loaded: Loaded } = part;
     if (Loaded) return <Loaded {...props} />;
     if (!hasFailed) return null;
     return (
       <p role="alert" className="text-red">
         This part of the screen could not be loaded: the server does not answer.{' '}
-        <button type="button" className="min-h-8 underline" onClick={() => setFailed(false)}>
-          Try again
+        <button type="button" className="min-h-8 underline" onClick={loadAgain}>
+          Load the page again
         </button>
       </p>
     );

@@ -355,6 +355,29 @@ describe('names of 120 letters without a gap', () => {
   });
 });
 
+describe('a part of the screen that follows', () => {
+  it('and cannot be loaded says so, while the board goes on, and is there when the page is loaded again', async () => {
+    const address = `${server.baseUrl}/board/league-evening?show=tree`;
+    const first = await (await fetch(address)).text();
+    const fresh = await browser.newPage();
+    await fresh.setCacheEnabled(false);
+    await fresh.setRequestInterception(true);
+    const refuse = (request: import('puppeteer-core').HTTPRequest) => {
+      const { pathname } = new URL(request.url());
+      void (request.resourceType() === 'script' && !first.includes(pathname) ? request.abort() : request.continue());
+    };
+    fresh.on('request', refuse);
+    await fresh.goto(address);
+    await waitForText(fresh, 'This part of the screen could not be loaded');
+    await fresh.waitForSelector('[data-rung]');
+    fresh.off('request', refuse);
+    await fresh.setRequestInterception(false);
+    await clickText(fresh, 'Load the page again');
+    await waitForText(fresh, 'What needs you');
+    await fresh.close();
+  });
+});
+
 describe('the worker', () => {
   it('that cannot be started says so, and starts anew when asked', async () => {
     const fresh = await browser.newPage();
