@@ -9,7 +9,8 @@ export function asSentence(text: string): string {
 /** "I cut the knee across", however the coach typed it. */
 export const sayMine = (name: string): string => (/^I\b/.test(name) ? name : `I ${name}`);
 /** What the other does; a name in my own words, seen from his side, is kept as it was said. */
-export const sayHis = (name: string): string => (/^he\b/i.test(name) ? name : /^I\b/.test(name) ? `he does “${name.slice(2)}”` : `he ${name}`);
+export const sayHis = (name: string): string =>
+  /^he\b/i.test(name) ? name : /^I\b/.test(name) ? `he does “${name.slice(2)}”` : `he ${name}`;
 
 /** Whoever's move it is. */
 export const sayMove = ({ actor, name }: Pick<Transition, 'actor' | 'name'>): string => (actor === 'owner' ? sayMine(name) : sayHis(name));
