@@ -32,6 +32,13 @@ module.exports = {
     below('lens', ['base', 'graph', 'tree', 'contacts']),
     below('grips', ['base', 'graph', 'tree', 'contacts', 'lens']),
     below('structure', ['base', 'graph', 'tree', 'contacts', 'lens', 'grips']),
+    below('findings', ['base', 'graph', 'tree', 'contacts', 'lens', 'grips', 'structure']),
+    below('people', ['base', 'tree', 'lens']),
+    below('notation', ['base', 'document', 'tree', 'contacts']),
+    below('odds', ['base', 'graph', 'tree', 'lens']),
+    below('drills', ['base', 'graph', 'tree', 'lens', 'structure', 'odds']),
+    below('board', ['base', 'graph', 'tree', 'lens', 'structure', 'odds', 'findings']),
+    below('words', ['base', 'tree', 'contacts', 'lens', 'grips', 'structure', 'findings', 'odds', 'drills']),
     {
       name: 'core-modules-meet-at-their-index',
       severity: 'error',

@@ -1,4 +1,5 @@
-import { checkTree, describeTreeError } from '@/core/tree';
+import { checkTree } from '@/core/tree';
+import { describeTreeError } from '@/core/words';
 import { formatTreeFile } from '@/core/notation';
 import { demoTree } from '../../demo/demoTree';
 

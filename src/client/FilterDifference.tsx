@@ -3,18 +3,10 @@ import { PageLink } from '@/ui/PageLink';
 import { useMemo } from 'react';
 import { groupBy } from '@/core/base';
 import { sayContact } from '@/core/contacts';
-import { type Vanishing, isFiltering, type Filter, type HiddenBy } from '@/core/lens';
-import { findFilterDifference, type RouteCount } from '@/core/structure';
-import { ENDING_WORDS, sayHis, sayMove, sayValue, plural } from '@/core/words';
+import { isFiltering, type Filter, type Vanishing } from '@/core/lens';
+import { findFilterDifference } from '@/core/structure';
+import { ENDING_WORDS, plural, sayHidden, sayHis, sayMove, sayRoutesLeft, sayValue } from '@/core/words';
 import { indexOf, positionOf, type PositionId, type TreeDocument } from '@/core/tree';
-
-const BY: Record<HiddenBy, string> = {
-  context: 'by the cloth',
-  ruleSet: 'by the rules',
-  school: 'by the school',
-  profile: 'by the person',
-};
-const count = ({ byPositions, status }: RouteCount): string => (status === 'budget' ? `more than ${byPositions}` : String(byPositions));
 
 interface Props {
   /** The whole tree as stored. */
@@ -71,26 +63,12 @@ export function FilterDifference({ tree, filter, onPlace }: Props) {
       </button>
     </li>
   );
-  const reasons = Object.entries(BY).flatMap(([by, words]) => {
-    const hidden = found.hidden.filter((item) => item.by === by).length;
-    return hidden > 0 ? [`${hidden} ${words}`] : [];
-  });
   const nameOf = (id: PositionId): string => positionOf(index, id).name;
   return (
     <section aria-label="What the filter takes away" className="mb-4 border-b-2 border-ink pb-3">
       <h2 className="text-[19px]">Under this filter</h2>
-      <p>
-        {found.hidden.length === 0 ? 'Nothing is hidden.' : `${plural(found.hidden.length, 'transition')} hidden: ${reasons.join(', ')}.`}
-      </p>
-      <p className={found.routes.after.byPositions === 0 ? 'font-medium text-red' : ''}>
-        {found.routes.after.byPositions === 0
-          ? 'No way from a guard to a goal is left.'
-          : `Ways up: ${count(found.routes.after)}, without it ${count(found.routes.before)}. ${
-              found.shortest.lost === 0
-                ? `None of the ${found.shortest.checked} shortest is lost.`
-                : `Of the ${found.shortest.checked} shortest, ${found.shortest.lost} are lost.`
-            }`}
-      </p>
+      <p>{sayHidden(found.hidden)}</p>
+      <p className={found.routes.after.byPositions === 0 ? 'font-medium text-red' : ''}>{sayRoutesLeft(found)}</p>
       {found.nowUnanswered.length > 0 && (
         <>
           <h3 className="mt-2 text-[15px]">Now without an answer</h3>

@@ -269,7 +269,7 @@ describe('the log, the cards and the comparison', () => {
     await stored();
     const { athletes } = (await treeFile()) as unknown as { athletes: { id: string; name: string }[] };
     await go(`/board/league-evening?show=tree&who=${athletes.find(({ name }) => name === 'New person')!.id}`);
-    await waitForText(page, '2 transitions hidden: 2 by the person');
+    await waitForText(page, '2 moves hidden: 2 by the person');
   });
   it('the log leads back to the beginning, and forth again, and says who', async () => {
     const now = JSON.stringify(await treeFile());

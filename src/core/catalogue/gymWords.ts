@@ -1,6 +1,7 @@
 import { groupBy } from '../base';
 import { rowsOf } from '../document';
-import { checkTree, describeTreeError, emptyTree } from '../tree';
+import { checkTree, emptyTree } from '../tree';
+import { describeTreeError, sayCatalogueProblem } from '../words';
 import { getCatalogue } from './catalogue';
 import { withGymEntries, type GymEntry } from './gymEntries';
 import type { Catalogue } from './types';
@@ -55,9 +56,11 @@ function sharedNames({ positions }: Catalogue): string[] {
   );
   return [...groupBy(named, (item) => item.name)]
     .filter(([, items]) => items.length > 1)
-    .map(
-      ([name, items]) =>
-        `“${name}” would be the name of two entries, ${items.map((item) => item.of).join(' and ')}. Choose another, or change the one that is there.`,
+    .map(([name, items]) =>
+      sayCatalogueProblem.sharedName(
+        name,
+        items.map((item) => item.of),
+      ),
     );
 }
 
@@ -83,11 +86,9 @@ export function catalogueProblems(words: GymsWords, before: GymsWords | null): r
     transitions: catalogue.transitions.map((entry) => entry.transition),
   });
   return [
-    ...misnamed.map((entry) => `The entry “${entry.id}” holds a record of another id.`),
-    ...covering.map(
-      (entry) => `“${entry.id}” is an entry of the shipped catalogue: change its words, or keep yours under an id of its own.`,
-    ),
-    ...adrift.map((entry) => `The catalogue has no entry “${entry.id}” to change, or not the places that it links.`),
+    ...misnamed.map((entry) => sayCatalogueProblem.misnamed(entry.id)),
+    ...covering.map((entry) => sayCatalogueProblem.covering(entry.id)),
+    ...adrift.map((entry) => sayCatalogueProblem.adrift(entry.id)),
     ...(checked.ok ? [] : checked.error.slice(0, 10).map(describeTreeError)),
     ...sharedNames(catalogue),
   ];

@@ -4,7 +4,6 @@ import { demoTree } from '../../../demo/demoTree';
 import { mine, position, reaction, tree } from '../../../tests/support/smallTree';
 import { indexOf, isGoal } from '../tree';
 import { findBranches, isBranch } from './branches';
-import { classSheetOf, minutesText } from './classSheet';
 import { classTimeOf, findDrop, unitMinutes, withDependents, type ClassSettings } from './classTime';
 import { plannedUnits } from './plannedUnits';
 import { unitsOf, type DrillUnit } from './units';
@@ -22,6 +21,7 @@ const unit = (key: string, minutes: number, prerequisites: string[] = []): Drill
   resistancePercent: [0, 0],
   feeder: [],
   checkpoints: [],
+  choices: [],
   mistakes: [],
   cautions: [],
   common: false,
@@ -140,7 +140,7 @@ describe('units', () => {
   });
 });
 
-describe('branches and the sheet', () => {
+describe('branches', () => {
   it('every offered branch is a path, and ends at a goal if one can be reached', () => {
     const doc = demoTree();
     const branches = findBranches(doc);
@@ -151,29 +151,5 @@ describe('branches and the sheet', () => {
     }
     const ends = branches.map(({ branch }) => indexOf(doc).positions.get(indexOf(doc).transitions.get(branch.at(-1)!)!.to)!.ends);
     expect(ends.filter((ending) => ending && isGoal(doc, ending)).length).toBe(branches.length);
-  });
-  it('runs from the first minute to the last without a hole', () => {
-    const doc = demoTree();
-    const units = unitsOf(
-      doc,
-      findBranches(doc)
-        .slice(0, 2)
-        .map((item) => item.branch),
-    );
-    const sheet = classSheetOf(doc, units, { ...SETTINGS, slotMinutes: 120 });
-    sheet.rows.forEach((row, i) => expect(row.from).toBeCloseTo(i === 0 ? 0 : sheet.rows[i - 1]!.from + sheet.rows[i - 1]!.minutes));
-    expect(sheet.rows.at(-1)!.from + sheet.rows.at(-1)!.minutes).toBeCloseTo(120);
-    expect(sheet.rows.map((row) => row.title)).toContain('Free');
-    expect(sheet.cautions.at(-1)).toContain('Tap early');
-    expect([minutesText(4), minutesText(4.5), minutesText(0.5)]).toEqual(['4', '4½', '½']);
-  });
-  it('names the card it is under, and what it drills that this card does not allow', () => {
-    const doc = demoTree();
-    const stack = doc.transitions.find((move) => move.tags?.includes('stack'))!;
-    const units = unitsOf(doc, [[stack.id]]);
-    const { cautions } = classSheetOf(doc, units, { ...SETTINGS, filter: { ruleSet: 'saltmarsh-juniors' } });
-    expect(cautions[0]).toBe(`“${stack.name}”: not under these rules.`);
-    expect(cautions[1]).toMatch(/^Under “Saltmarsh league, juniors”, a card of 2026-09-01: check the current rule book\.$/);
-    expect(classSheetOf(doc, units, SETTINGS).cautions.join()).not.toContain('not under');
   });
 });

@@ -3,6 +3,7 @@ import {
   namedAt,
   indexOf,
   positionOf,
+  type Parameter,
   type Position,
   type PositionId,
   type Transition,
@@ -11,7 +12,6 @@ import {
   type TreeIndex,
   type ValueId,
 } from '../tree';
-import { sayPreference } from '../words';
 import { isBranch, type Branch } from './branches';
 
 export type UnitKind = 'part' | 'answer' | 'chain';
@@ -41,6 +41,8 @@ export interface DrillUnit {
   readonly resistancePercent: readonly [number, number];
   readonly feeder: readonly FeederLine[];
   readonly checkpoints: readonly string[];
+  /** What is chosen within its moves, best first. */
+  readonly choices: readonly Parameter[];
   readonly mistakes: readonly { readonly error: string; readonly correction?: string }[];
   readonly cautions: readonly string[];
   /** A chain that several of the chosen branches begin with. */
@@ -93,10 +95,8 @@ function unitOf(
     prerequisites,
     ...SHAPE[kind],
     feeder,
-    checkpoints: moves.flatMap((move) => [
-      ...(move.checkpoints ?? []),
-      ...(move.parameters ?? []).map((parameter) => sayPreference(index.tree, parameter)),
-    ]),
+    checkpoints: moves.flatMap((move) => move.checkpoints ?? []),
+    choices: moves.flatMap((move) => move.parameters ?? []),
     mistakes: moves.flatMap((move) => move.mistakes ?? []),
     cautions: [...new Set([...places.flatMap((place) => place.hazards ?? []), ...moves.flatMap((move) => move.hazards ?? [])])],
     common,

@@ -18,12 +18,6 @@ export interface Filter {
 
 /** Why a transition is hidden; the first reason found. */
 export type HiddenBy = 'context' | 'ruleSet' | 'school' | 'profile';
-export const HIDDEN_WORDS: Record<HiddenBy, string> = {
-  context: 'not with this cloth',
-  ruleSet: 'not under these rules',
-  school: 'another school',
-  profile: 'not for this person',
-};
 export interface Filtered {
   /** The reduced tree: hidden transitions left out, lines, ends, tempo and shares as they are under the filter. */
   readonly tree: TreeDocument;

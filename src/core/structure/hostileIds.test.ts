@@ -1,11 +1,12 @@
 import { describe, expect, it } from 'vitest';
 import { layoutBoard } from '../board';
 import { searchCatalogue, getCatalogue } from '../catalogue';
-import { classSheetOf, findBranches, plannedUnits } from '../drills';
+import { findBranches, plannedUnits } from '../drills';
 import { findGripFindings } from '../grips';
 import { findVanishing, mirrorTree, swapAthletes, filterTree } from '../lens';
 import { formatTreeFile, normaliseTree } from '../notation';
 import { findOdds } from '../odds';
+import { classSheetOf } from '../words';
 import { checkTree, withNewValue } from '../tree';
 import { findFilterDifference } from './filterDifference';
 import { findFindings } from '../findings';

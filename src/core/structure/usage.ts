@@ -4,6 +4,7 @@ import {
   goalsOf,
   ownerRoleOf,
   saysRole,
+  type OwnerRole,
   type PositionId,
   type TransitionId,
   type TreeDocument,
@@ -67,8 +68,13 @@ export function rankHubs(tree: TreeDocument): HubRank[] {
     .sort((a, b) => b.starts - a.starts || b.necessaryFor - a.necessaryFor || b.entries + b.exits - a.entries - a.exits);
 }
 
+export interface RoleChange {
+  readonly transition: TransitionId;
+  readonly to: OwnerRole;
+}
+
 /** Transitions along which the owner goes from below to on top, or the other way. */
-export function findRoleChanges(tree: TreeDocument): { transition: TransitionId; to: 'top' | 'below' }[] {
+export function findRoleChanges(tree: TreeDocument): RoleChange[] {
   const { positions } = indexOf(tree);
   return tree.transitions.flatMap((move) => {
     const [from, to] = [positions.get(move.from)!, positions.get(move.to)!];

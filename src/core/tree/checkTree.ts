@@ -83,66 +83,73 @@ function checkTransition(
   }
 }
 
-function checkLevels({ name, levels, forbidden }: RuleSet, report: Report): void {
-  for (const { belowLevel } of forbidden)
-    if (belowLevel !== undefined && !levels?.includes(belowLevel)) report('tree/dangling-level', `rule set "${name}"`, belowLevel);
+const placeOfCard = (card: RuleSet): string => `rule set "${card.name}"`;
+
+function checkLevels(card: RuleSet, report: Report): void {
+  for (const { belowLevel } of card.forbidden)
+    if (belowLevel !== undefined && !card.levels?.includes(belowLevel)) report('tree/dangling-level', placeOfCard(card), belowLevel);
 }
 
 /** What makes a rule card impossible; empty = it can be. */
 export function checkRuleCard(card: RuleSet): readonly TreeError[] {
   const errors: TreeError[] = [];
   const report: Report = (code, place, id) => errors.push({ code, place, id });
-  checkText(card, `rule set "${card.name}"`, report);
+  checkText(card, placeOfCard(card), report);
   checkLevels(card, report);
   return errors;
 }
 
+/** Ids that stand twice, positions first; returns those of the transitions. */
+function checkIds({ positions, transitions, starts, ruleSets, profiles }: TreeDocument, report: Report): ReadonlySet<string> {
+  checkUnique(
+    positions,
+    (position) => position.id,
+    (position, id) => report('tree/duplicate-position', placeOfPosition(position), id),
+  );
+  const transitionIds = checkUnique(
+    transitions,
+    (transition) => transition.id,
+    (transition, id) => report('tree/duplicate-transition', placeOfTransition(transition), id),
+  );
+  checkUnique(
+    starts,
+    (start) => start.position,
+    (_, id) => report('tree/duplicate-start', 'starts', id),
+  );
+  checkUnique(
+    ruleSets ?? [],
+    (card) => card.id,
+    (card, id) => report('tree/duplicate-rule-set', placeOfCard(card), id),
+  );
+  checkUnique(
+    profiles ?? [],
+    (profile) => profile.id,
+    (profile, id) => report('tree/duplicate-profile', `profile "${profile.name}"`, id),
+  );
+  return transitionIds;
+}
+
 /**
  * The checked tree: every id unique and every reference met, all text plain.
- * Errors come in document order and name their place; the description itself is never changed.
+ * Errors name their place: ids first, then what each record says; the description itself is never changed.
  */
 export function checkTree(tree: TreeDocument): Result<TreeDocument, readonly TreeError[]> {
   const errors: TreeError[] = [];
   const report: Report = (code, place, id) => errors.push({ code, place, id });
-  const { positions, transitions } = tree;
   checkText(headerOf(tree), `tree "${tree.id}"`, report);
-  checkUnique(
-    positions,
-    (p) => p.id,
-    (p, id) => report('tree/duplicate-position', placeOfPosition(p), id),
-  );
-  const transitionIds = checkUnique(
-    transitions,
-    (t) => t.id,
-    (t, id) => report('tree/duplicate-transition', placeOfTransition(t), id),
-  );
-  const byId = new Map(positions.map((position) => [position.id, position]));
-  for (const position of positions) {
+  const transitionIds = checkIds(tree, report);
+  const byId = new Map(tree.positions.map((position) => [position.id, position]));
+  for (const position of tree.positions) {
     checkText(position, `position "${position.id}"`, report);
     checkReads(position, report);
   }
-  for (const transition of transitions) {
+  for (const transition of tree.transitions) {
     checkText(transition, `transition "${transition.id}"`, report);
     checkTransition(transition, byId, transitionIds, report);
   }
-  checkUnique(
-    tree.starts,
-    (start) => start.position,
-    (_, id) => report('tree/duplicate-start', 'starts', id),
-  );
-  for (const start of tree.starts) if (!byId.has(start.position)) report('tree/dangling-position', 'starts', start.position);
-  checkUnique(
-    tree.ruleSets ?? [],
-    (r) => r.id,
-    (r, id) => report('tree/duplicate-rule-set', `rule set "${r.name}"`, id),
-  );
-  checkUnique(
-    tree.profiles ?? [],
-    (p) => p.id,
-    (p, id) => report('tree/duplicate-profile', `profile "${p.name}"`, id),
-  );
+  for (const { position } of tree.starts) if (!byId.has(position)) report('tree/dangling-position', 'starts', position);
   for (const card of tree.ruleSets ?? []) {
-    checkText(card, `rule set "${card.name}"`, report);
+    checkText(card, placeOfCard(card), report);
     checkLevels(card, report);
   }
   for (const profile of tree.profiles ?? []) checkText(profile, `profile "${profile.name}"`, report);

@@ -20,7 +20,7 @@ import {
   withoutTransition,
   withoutValue,
 } from './edits';
-import { describeTreeError } from './errors';
+import { describeTreeError } from '../words';
 import { heightOf, isGoal, passerIsBelow } from './meaning';
 
 const seeds = fc.integer({ min: 1, max: 1e6 });

@@ -6,6 +6,9 @@ import {
   type Distance,
   type Ending,
   type Family,
+  type Landing,
+  type Owner,
+  type Read,
   type Stance,
   type Tempo,
   type TransitionKind,
@@ -104,3 +107,39 @@ const NAMED = new Map<string, string>([
 ]);
 /** What a rule card gives points for: an ending, or a kind of transition. */
 export const pointsFor = (what: string): string => NAMED.get(what) ?? what;
+
+/** What one can see at a place, by kind. */
+export const READ_WORDS: { readonly [K in Read['kind']]: string } = { reaction: 'what he does', cue: 'a cue', timing: 'my timing' };
+/** What a place still needs before the catalogue can have it. */
+export const LACK_WORDS: { readonly [K in 'stance' | 'distance' | 'legRelation' | 'signs']: string } = {
+  stance: 'how you stand',
+  distance: 'how far he is',
+  legRelation: 'how the legs are',
+  signs: 'what is seen at a glance',
+};
+
+const PASSER_LANDS: { readonly [K in Exclude<Landing, 'nextLine'>]: string } = {
+  sameHeight: 'same height',
+  guard: 'a guard, facing',
+  settled: 'settled pin, ends the climb',
+  back: 'back taken, ends the climb',
+  submission: 'submission, ends the climb',
+  swept: 'I am swept',
+  submitted: 'I am submitted',
+  escaped: 'he is away',
+};
+const LANDING_WORDS: { readonly [K in Owner]: typeof PASSER_LANDS } = {
+  passer: PASSER_LANDS,
+  guardPlayer: {
+    ...PASSER_LANDS,
+    settled: 'I am pinned',
+    back: 'he has my back',
+    submission: 'I am submitted',
+    swept: 'I sweep him',
+    submitted: 'I submit him',
+    escaped: 'I am away',
+  },
+};
+/** Where a new place would lie, as the owner says it; `next`: the line that the next place up has cleared. */
+export const sayLanding = (owner: Owner, landing: Landing, next: string | undefined): string =>
+  landing === 'nextLine' ? `${next} cleared` : LANDING_WORDS[owner][landing];

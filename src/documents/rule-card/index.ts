@@ -1,4 +1,5 @@
-import { checkRuleCard, describeTreeError, type RuleSet } from '@/core/tree';
+import { checkRuleCard, type RuleSet } from '@/core/tree';
+import { describeTreeError } from '@/core/words';
 import { plainDocument } from '../plain';
 import { ruleSetSchema } from '../tree/schema';
 

@@ -1,7 +1,8 @@
 import { z } from 'zod';
 import { atOnce, err, ok, type InPieces, type Result } from '@/core/base';
 import { normaliseTree, TREE_FILE_FORMAT, TREE_FILE_MAX_BYTES, TREE_FILE_VERSION } from '@/core/notation';
-import { checkTree, describeTreeError, type TreeDocument } from '@/core/tree';
+import { checkTree, type TreeDocument } from '@/core/tree';
+import { describeTreeError } from '@/core/words';
 import { letOthersIn } from '../letOthersIn';
 import { fewSentences, sayProblem } from '../sayIssue';
 import { carriedAthleteSchema, carriedOpponentSchema } from './carried';

@@ -1,6 +1,7 @@
 import { personOf } from '@/core/people';
 import { TREE_FILE_MAX_BYTES } from '@/core/notation';
-import { checkTree, describeTreeError, headerOf, type TreeDocument } from '@/core/tree';
+import { checkTree, headerOf, type TreeDocument } from '@/core/tree';
+import { describeTreeError } from '@/core/words';
 import type { AnyDocument, Beside, Kind } from '../kind';
 import { normalTree } from '../normal';
 import { presentDiff, upgradeTree, type FormerTree } from './former';

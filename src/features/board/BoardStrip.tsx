@@ -5,7 +5,7 @@ import { screenLinks } from '@/client/screenLinks';
 import type { OpenDocument } from '@/client/store/useDocument';
 import { queryOf } from '@/contracts/filterQuery';
 import type { TreeDocument } from '@/core/tree';
-import { plural } from '@/core/words';
+import { sayOpenCount } from '@/core/words';
 import { AppStrip } from '@/ui/AppStrip';
 import { StoredStatus } from '@/ui/StoredStrip';
 import { StripButton } from '@/ui/StripButton';
@@ -48,7 +48,7 @@ export function BoardStrip({ state, edits, broken, dispatch, onFind, looking, on
       <StripButton onClick={onFind}>Find /</StripButton>
       <UndoButtons {...edits} />
       <StripButton onClick={() => dispatch({ type: 'sheet', sheet: 'findings' })} className="font-semibold text-red!">
-        {state.swapped ? `${broken ?? '…'} unstopped` : broken === null ? 'broken rungs …' : plural(broken, 'broken rung')}
+        {sayOpenCount(state.swapped, broken)}
       </StripButton>
     </AppStrip>
   );

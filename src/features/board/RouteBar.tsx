@@ -1,9 +1,8 @@
 import { useMemo, type Dispatch } from 'react';
 import { threatsUnderRules } from '@/core/structure';
 import { gripsAlong, movesOnWay, toBreakAlong } from '@/core/grips';
-import { sayContact, sayLimb } from '@/core/contacts';
 import { indexOf, positionOf, type Contact, type PositionId, type TreeDocument } from '@/core/tree';
-import { sayHis, plural } from '@/core/words';
+import { plural, sayHandsAlong, sayHis, sayToBreak } from '@/core/words';
 import { StripButton } from '@/ui/StripButton';
 import type { BoardAction } from './boardState';
 
@@ -42,23 +41,14 @@ function Threats({ tree, route }: { tree: TreeDocument; route: readonly Position
 /** The hands along this way: what of his to break first, how often each of mine trades, what survives longest. */
 function Hands({ tree, route, on }: { tree: TreeDocument; route: readonly PositionId[]; on: readonly Contact[] }) {
   const moves = useMemo(() => movesOnWay(tree, route, on), [tree, route, on]);
-  const { load, survivals, unwritten } = useMemo(() => gripsAlong(moves), [moves]);
+  const along = useMemo(() => gripsAlong(moves), [moves]);
+  const { unwritten } = along;
   const toBreak = toBreakAlong(moves, on);
-  const longest = survivals.find((item) => item.steps > 1);
   if (unwritten.length === moves.length && on.length === 0) return null;
   return (
     <p>
-      {on.length > 0 && (
-        <strong className="font-semibold text-his">
-          {toBreak.length > 0 ? `Break on it: ${toBreak.map(sayContact).join(' and ')}. ` : 'Nothing of his that is on shuts it. '}
-        </strong>
-      )}
-      {load.length > 0 &&
-        `Trades: ${load
-          .slice(0, 3)
-          .map((item) => `${sayLimb(item)} ${item.trades}`)
-          .join(', ')}. `}
-      {longest && `Survives longest: ${sayContact(longest.contact)}, ${plural(longest.steps, 'step')}. `}
+      {on.length > 0 && <strong className="font-semibold text-his">{sayToBreak(toBreak)} </strong>}
+      {sayHandsAlong(along)}{' '}
       {unwritten.length > 0 && (
         <span className="text-soft">
           Steps are not written for {plural(unwritten.length, 'move')} of {moves.length}.

@@ -1,5 +1,6 @@
 import { blockingOf, missingHolds } from '@/core/grips';
-import { contactKey, sayContact } from '@/core/contacts';
+import { contactKey } from '@/core/contacts';
+import { sayShut } from '@/core/words';
 import { indexOf, ownerOptions, type Contact, type Position, type TransitionId, type TreeDocument } from '@/core/tree';
 
 /** Every grip of his that matters here: what he holds, and what shuts or opens one of my options; each once. */
@@ -20,11 +21,8 @@ export function shutOptions(tree: TreeDocument, on: readonly Contact[]): Readonl
   if (on.length === 0) return new Map();
   return new Map(
     tree.transitions.flatMap((move): [TransitionId, Shut][] => {
-      const { status, toBreak } = blockingOf(move, on);
-      if (status === 'open') return [];
-      if (status === 'blocked') return [[move.id, { status, says: `shut: break ${toBreak.map(sayContact).join(' and ')}` }]];
-      const sets = (move.enabledBy ?? []).map((set) => set.map(sayContact).join(' with '));
-      return [[move.id, { status, says: `not yet: only when ${sets.join(', or ')} is on` }]];
+      const blocking = blockingOf(move, on);
+      return blocking.status === 'open' ? [] : [[move.id, { status: blocking.status, says: sayShut(blocking, move) }]];
     }),
   );
 }

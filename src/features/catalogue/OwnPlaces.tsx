@@ -2,7 +2,7 @@ import { idToAddress } from '@/contracts/address';
 import { PageLink } from '@/ui/PageLink';
 import { entriesFromTree, findTaken, lacksForEntry, type Catalogue, type GymEntry, type GymEntryEdit } from '@/core/catalogue';
 import type { TreeDocument } from '@/core/tree';
-import { plural } from '@/core/words';
+import { LACK_WORDS, plural } from '@/core/words';
 
 interface Props {
   readonly tree: TreeDocument;
@@ -11,13 +11,6 @@ interface Props {
   /** `id`: the entry to show when it is done. */
   readonly onEntry: (edit: GymEntryEdit, id: string | null) => void;
 }
-
-const LACK_WORDS = {
-  stance: 'how you stand',
-  distance: 'how far he is',
-  legRelation: 'how the legs are',
-  signs: 'what is seen at a glance',
-};
 
 /** Places of this tree that the catalogue does not know, to be kept for the gym's other trees. */
 export function OwnPlaces({ tree, catalogue, leftOver, onEntry }: Props) {

@@ -1,5 +1,4 @@
-import { sayBranch } from '@/core/words';
-import { HIDDEN_WORDS } from '@/core/lens';
+import { HIDDEN_WORDS, sayBranch } from '@/core/words';
 import type { TreeDocument } from '@/core/tree';
 import type { BranchChoice } from './classModel';
 

@@ -12,7 +12,7 @@ import { UndoButtons } from '@/client/UndoButtons';
 import { useUndoKeys } from '@/client/useUndoKeys';
 import { treeInGym, type GymBook } from '@/core/people';
 import { isFiltering, type Filter } from '@/core/lens';
-import { classSheetOf, minutesInWords, minutesText, unitTitle } from '@/core/drills';
+import { classSheetOf, minutesInWords, minutesText, unitTitle } from '@/core/words';
 import type { TreeDocument } from '@/core/tree';
 import { plural } from '@/core/words';
 import { AppStrip } from '@/ui/AppStrip';

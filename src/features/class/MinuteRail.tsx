@@ -1,7 +1,8 @@
 'use client';
 import { useRef } from 'react';
 import { fitText } from '@/core/board';
-import { minutesInWords, minutesText, type ClassSheet, type DrillUnit } from '@/core/drills';
+import type { DrillUnit } from '@/core/drills';
+import { minutesInWords, minutesText, type ClassSheet } from '@/core/words';
 import { useSize } from '@/ui/useSize';
 
 interface Props {

@@ -1,6 +1,6 @@
 'use client';
 import { useLayoutEffect, useRef } from 'react';
-import { minutesText, type ClassSheet } from '@/core/drills';
+import { minutesText, type ClassSheet } from '@/core/words';
 
 /** Room on an A4 page inside its margins, in CSS px. */
 const PAGE_HEIGHT = 1040;

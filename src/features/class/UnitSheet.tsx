@@ -1,5 +1,6 @@
 'use client';
-import { feederSentence, resistanceText, unitTitle, unitWhat, type DrillUnit } from '@/core/drills';
+import type { DrillUnit } from '@/core/drills';
+import { feederSentence, resistanceText, sayPreference, unitTitle, unitWhat } from '@/core/words';
 import { type TreeDocument, RANGES } from '@/core/tree';
 import { NumberField } from '@/ui/NumberField';
 
@@ -54,10 +55,10 @@ export function UnitSheet({ tree, unit, minutes, onWork, onDrop }: Props) {
           </li>
         ))}
       </ol>
-      {(unit.checkpoints.length > 0 || unit.mistakes.length > 0) && (
+      {unit.checkpoints.length + unit.choices.length + unit.mistakes.length > 0 && (
         <h3 className="mt-3 border-t border-hair pt-2 text-[15px] tracking-wide uppercase">Walk round and look for</h3>
       )}
-      {unit.checkpoints.map((text) => (
+      {[...unit.checkpoints, ...unit.choices.map((choice) => sayPreference(tree, choice))].map((text) => (
         <p key={text}>{text}</p>
       ))}
       {unit.mistakes.map((mistake) => (

@@ -5,7 +5,6 @@ import {
   findDrop,
   isBranch,
   plannedUnits,
-  unitTitle,
   type Branch,
   type ClassTime,
   type Drop,
@@ -13,7 +12,7 @@ import {
 } from '@/core/drills';
 import { filterTree, type Filtered, type HiddenBy } from '@/core/lens';
 import { indexOf, positionOf, type TreeDocument } from '@/core/tree';
-import { sayMine, sayWhen } from '@/core/words';
+import { sayMine, sayWhen, unitTitle } from '@/core/words';
 
 export interface BranchChoice {
   readonly key: string;

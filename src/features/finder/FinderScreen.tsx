@@ -3,7 +3,7 @@ import { idToAddress } from '@/contracts/address';
 import { PageLink } from '@/ui/PageLink';
 import { useMemo, useState } from 'react';
 import { catalogueFor, getCatalogue, SIGN_GROUPS, withGymEntries, type GymEntry, type Seen, type Sign } from '@/core/catalogue';
-import { DISTANCE_WORDS, STANCE_WORDS, TEMPO_WORDS } from '@/core/words';
+import { DISTANCE_WORDS, NO_ANSWER, STANCE_WORDS, TEMPO_WORDS } from '@/core/words';
 import type { Distance, Stance, TreeDocument } from '@/core/tree';
 import { AppStrip } from '@/ui/AppStrip';
 import { screenLinks } from '@/client/screenLinks';
@@ -60,7 +60,7 @@ function Found({ answer, ticked, open, tree }: { answer: Answer; ticked: number;
           <div key={item.shown} className="contents">
             <dt className={item.answers.length > 0 ? 'text-his' : 'text-red'}>{item.shown}</dt>
             <dd className={`mb-1 pl-3 sm:pl-0 ${item.answers.length > 0 ? 'font-medium' : 'text-red'}`}>
-              {item.answers.length > 0 ? item.answers.join(' / ') : 'no answer yet'}
+              {item.answers.length > 0 ? item.answers.join(' / ') : NO_ANSWER}
             </dd>
           </div>
         ))}

@@ -1,9 +1,9 @@
 import { findPlaces, hasTicks, placeOf, type Catalogue, type Match, type Seen } from '@/core/catalogue';
 import { namedAt, indexOf, type Position, type Transition, type TreeDocument } from '@/core/tree';
-import { sayMine, sayShown } from '@/core/words';
+import { sayMine, sayShown, WHATEVER } from '@/core/words';
 
 export interface Advice {
-  /** What he shows; "whatever he does" for what needs no sign. */
+  /** What he shows; `WHATEVER` for what needs no sign. */
   readonly shown: string;
   /** What to do then; empty = no answer yet. */
   readonly answers: readonly string[];
@@ -28,7 +28,7 @@ function adviceAt(position: Position, moves: readonly Transition[]): Advice[] {
     })),
   );
   const silent = mine.filter((move) => Object.keys(move.when ?? {}).length === 0).map((move) => sayMine(move.name));
-  return silent.length > 0 ? [...shown, { shown: 'whatever he does', answers: silent }] : shown;
+  return silent.length > 0 ? [...shown, { shown: WHATEVER, answers: silent }] : shown;
 }
 
 /** Positions of this tree, then of the catalogue (without those the tree has by name), best match first within each. */

@@ -3,8 +3,8 @@ import { useMemo, useState, type CSSProperties } from 'react';
 import { bareTree, isOneSided, mirrorPart, mirrorSteps } from '@/core/lens';
 import { findGripFight, findGripFindings, gripsAlong } from '@/core/grips';
 import { holdFact, sayContact, sayLimb } from '@/core/contacts';
-import { type Actor, type Contact, type OwnerRole, type Step, type Transition, type TreeDocument, withTransition } from '@/core/tree';
-import { plural } from '@/core/words';
+import { type Contact, type OwnerRole, type Step, type Transition, type TreeDocument, withTransition } from '@/core/tree';
+import { plural, sayOutside } from '@/core/words';
 import { StripButton } from '@/ui/StripButton';
 import type { PairView } from './bodies';
 import { BodyPair } from './BodyPair';
@@ -41,15 +41,8 @@ function treeAtDesk(tree: TreeDocument, { kind, id }: SubjectId, isFlipped: bool
 
 /** In a grip fight: whose hand is outside, and after which changes. */
 function Outside({ steps }: { steps: readonly Step[] }) {
-  const { first, swaps } = findGripFight(steps);
-  if (first === null || swaps.length === 0) return null;
-  const whose = (athlete: Actor): string => (athlete === 'owner' ? 'mine' : 'his');
-  return (
-    <p className="mt-2">
-      The outside hand is {whose(first)} at first{swaps.map(({ step, outside }) => `, ${whose(outside)} from step ${step}`).join('')}:{' '}
-      {plural(swaps.length, 'change')}.
-    </p>
-  );
+  const said = sayOutside(findGripFight(steps));
+  return said === '' ? null : <p className="mt-2">{said}</p>;
 }
 
 /** What came with a step (from 1); nothing is new at the first. */

@@ -4,6 +4,7 @@ import { findHandOvers, type HandOver } from '@/core/grips';
 import { isCloth } from '@/core/lens';
 import { limbKey, sayContact, sayLimb, sayTarget } from '@/core/contacts';
 import type { Contact, OwnerRole, Step } from '@/core/tree';
+import { HAND_OVER_WORDS, ROLE_WORDS } from '@/core/words';
 
 interface Props {
   readonly steps: readonly Step[];
@@ -21,7 +22,6 @@ interface Props {
 /** More pictures than this do not fit a page. */
 const PICTURED = 12;
 
-const WORDS: Record<HandOver['kind'], string> = { trade: 'traded', relocation: 'carried', taken: 'taken', released: 'let go' };
 /** What happens to a limb between two steps, as a line in the gap: held on, led over, begun or ended. */
 const PATHS: Record<HandOver['kind'] | 'kept', string> = {
   kept: 'M0,8H34',
@@ -42,7 +42,7 @@ function Gap({ kinds, isHis }: { kinds: readonly (HandOver['kind'] | 'kept')[]; 
           strokeWidth={kind === 'kept' ? 1 : 1.8}
         />
       </svg>
-      {kind !== 'kept' && <span className="block text-[12px] text-soft">{WORDS[kind]}</span>}
+      {kind !== 'kept' && <span className="block text-[12px] text-soft">{HAND_OVER_WORDS[kind]}</span>}
     </span>
   ));
 }
@@ -100,9 +100,7 @@ export function StepTable({ steps, at, single, roles, troubled, onAt, pictureOf 
                     {troubled.has(i + 1) && <span className="ml-1 text-[13px] font-medium text-red">mend</span>}
                     {step.note && <span className="block max-w-32 text-[13px] leading-tight font-normal">{step.note}</span>}
                     {(i === 0 ? roles[0] === 'below' : step.ownerRole) && (
-                      <span className="block text-[12px] text-red">
-                        {i === 0 ? 'I am below' : roles[i] === 'below' ? 'I go below' : 'I come on top'}
-                      </span>
+                      <span className="block text-[12px] text-red">{i === 0 ? ROLE_WORDS.below.at : ROLE_WORDS[roles[i]!].from}</span>
                     )}
                   </button>
                 </th>

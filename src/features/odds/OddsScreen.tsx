@@ -3,7 +3,7 @@ import { useMemo, useState } from 'react';
 import { ODDS_QUESTION, type Choice, type Odds, type StartOdds } from '@/core/odds';
 import { filterTree, isFiltering, type Filter, viewTree } from '@/core/lens';
 import { indexOf, positionOf, type Position, type TreeDocument } from '@/core/tree';
-import { clock, inHundred } from '@/core/words';
+import { asSentence, choiceText, clock, GOAL_WORDS, inHundred, sayAtBest, sayMargin, sayUndrawn } from '@/core/words';
 import { treeInGym, type GymBook } from '@/core/people';
 import { FilterDifference } from '@/client/FilterDifference';
 import { FilterRow } from '@/client/FilterRow';
@@ -15,7 +15,7 @@ import { screenLinks } from '@/client/screenLinks';
 import { StripButton } from '@/ui/StripButton';
 import { useAnswer } from '@/workers/useAnswer';
 import { Working } from '@/client/Working';
-import { choiceText, endingBars, visitList } from './viewModel';
+import { endingBars, visitList } from './viewModel';
 
 const ROUNDS = [60, 120, 180, 240, 300, 360, 480, 600];
 
@@ -23,8 +23,7 @@ function StartTable({ tree, odds, chosen, onChoose }: { tree: TreeDocument; odds
   return (
     <table className="w-full border-collapse text-left">
       <caption className="pb-2 text-left text-soft">
-        Chance of finishing ({tree.owner === 'passer' ? 'settled, back or submission' : 'sweep, submission or away'}) before the round ends,
-        against this opponent.
+        Chance of finishing ({GOAL_WORDS[tree.owner]}) before the round ends, against this opponent.
       </caption>
       <thead className="font-figure text-[13px] text-soft">
         <tr>
@@ -52,7 +51,7 @@ function StartTable({ tree, odds, chosen, onChoose }: { tree: TreeDocument; odds
               </button>
             </td>
             <td className="text-right font-semibold whitespace-nowrap">{inHundred(start.value)}</td>
-            <td className="text-right whitespace-nowrap text-soft">{inHundred(Math.max(start.value, start.optimistic))}</td>
+            <td className="text-right whitespace-nowrap text-soft">{sayAtBest(start)}</td>
             <td className="pr-1 text-right whitespace-nowrap text-soft">{clock(start.expectedSeconds)}</td>
           </tr>
         ))}
@@ -75,9 +74,8 @@ function Endings({ start, name }: { start: StartOdds; name: string }) {
         ))}
       </ul>
       <p className="text-soft">
-        On average it is over after {clock(start.expectedSeconds)}. “Lost the exchange” is a failed attempt whose price is not drawn.
-        {start.upper > start.value + 0.0005 &&
-          ` Some combinations were left out, so the true figure lies between ${inHundred(start.value)} and ${inHundred(start.upper)}.`}
+        On average it is over after {clock(start.expectedSeconds)}. “Lost the exchange” is a failed attempt whose price is not drawn.{' '}
+        {sayMargin(start)}
       </p>
     </section>
   );
@@ -204,9 +202,7 @@ export function OddsScreen({ tree: bare, revision, book, at, filter: opened }: P
               <h2 className="text-[24px]">{position.name}</h2>
               <p>
                 Finish from here: <strong className="font-semibold">{inHundred(here.value)}</strong>, with a full round left.{' '}
-                <span className="text-soft">
-                  {here.undrawn > 0 ? `${inHundred(here.undrawn)} is kept back for what is not drawn.` : 'All he can do here is drawn.'}
-                </span>
+                <span className="text-soft">{asSentence(sayUndrawn(here.undrawn))}</span>
               </p>
               {here.choices.length === 0 && <p>The climb ends here.</p>}
               <ul className="mt-2">

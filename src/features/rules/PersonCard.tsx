@@ -2,7 +2,7 @@ import type { ReactNode } from 'react';
 import { danglingIn } from '@/core/people';
 import { EVERYTHING } from '@/core/lens';
 import { indexOf, positionOf, type Profile, type TreeDocument } from '@/core/tree';
-import { sayMove, sayValue, plural } from '@/core/words';
+import { inHundred, plural, PROFILE_WORDS, sayGameItem, sayValue, SHARE_CHOICES } from '@/core/words';
 import { Field, selectClass } from '@/ui/Field';
 import { InlineName } from '@/ui/InlineName';
 import { ListLine } from '@/ui/TextLine';
@@ -16,10 +16,6 @@ interface Props {
   readonly children?: ReactNode;
 }
 
-const OF: Record<Profile['of'], string> = { athlete: 'An athlete of ours.', opponent: 'An opponent.' };
-const HOW_OFTEN = [0.05, 0.15, 0.35, 0.6] as const;
-const OFTEN_WORDS = ['rarely', 'sometimes', 'often', 'mostly'];
-
 interface MovesProps {
   readonly tree: TreeDocument;
   readonly legend: string;
@@ -32,21 +28,14 @@ interface MovesProps {
 
 /** A list of moves and tags, each with its way out, and one more to add. */
 function Moves({ tree, legend, add, chosen, withEverything, onChange }: MovesProps) {
-  const index = indexOf(tree);
   const tags = [...new Set(tree.transitions.flatMap((move) => move.tags ?? []))].sort();
-  const say = (item: string): string => {
-    const move = index.transitions.get(item);
-    if (item === EVERYTHING) return 'everything that is not named below';
-    if (!move) return tags.includes(item) ? `all that is tagged “${item}”` : `“${item}”, which nothing in this tree is called now`;
-    return `${positionOf(index, move.from).name}: ${sayMove(move)}`;
-  };
   return (
     <fieldset>
       <legend className="font-figure text-[17px] font-semibold">{legend}</legend>
       <ul>
         {chosen.map((item) => (
           <li key={item} className="flex items-baseline justify-between gap-4 border-t border-hair">
-            {say(item)}
+            {sayGameItem(tree, item)}
             <button type="button" className="min-h-8 underline" onClick={() => onChange(chosen.filter((other) => other !== item))}>
               Remove
             </button>
@@ -60,10 +49,10 @@ function Moves({ tree, legend, add, chosen, withEverything, onChange }: MovesPro
         onChange={(event) => event.target.value !== '' && onChange([...new Set([...chosen, event.target.value])])}
       >
         <option value="">{add}</option>
-        {withEverything && <option value={EVERYTHING}>{say(EVERYTHING)}</option>}
+        {withEverything && <option value={EVERYTHING}>{sayGameItem(tree, EVERYTHING)}</option>}
         {[...tags, ...tree.transitions.map((move) => move.id)].map((item) => (
           <option key={item} value={item}>
-            {say(item)}
+            {sayGameItem(tree, item)}
           </option>
         ))}
       </select>
@@ -94,12 +83,10 @@ function Habits({ tree, person, onChange }: Omit<Props, 'onRemove' | 'children'>
               value={habit.share}
               onChange={(event) => set(habits.map((item) => (item === habit ? { ...habit, share: Number(event.target.value) } : item)))}
             >
-              {!HOW_OFTEN.some((share) => share === habit.share) && (
-                <option value={habit.share}>{Math.round(habit.share * 100)} in 100</option>
-              )}
-              {HOW_OFTEN.map((share, i) => (
-                <option key={share} value={share}>
-                  {OFTEN_WORDS[i]}, {Math.round(share * 100)} in 100
+              {!SHARE_CHOICES.some(([, share]) => share === habit.share) && <option value={habit.share}>{inHundred(habit.share)}</option>}
+              {SHARE_CHOICES.map(([word, share]) => (
+                <option key={word} value={share}>
+                  {word}, {inHundred(share)}
                 </option>
               ))}
             </select>
@@ -160,7 +147,7 @@ export function PersonCard({ tree, person, onChange, onRemove, children }: Props
           onChange={(name) => onChange('renamed', { name })}
         />
         <p className="text-soft">
-          {OF[person.of]} What is said below of moves and habits is said of “{tree.name}”.
+          {PROFILE_WORDS[person.of]} What is said below of moves and habits is said of “{tree.name}”.
         </p>
       </div>
       <div className="flex flex-wrap gap-6">

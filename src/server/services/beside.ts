@@ -1,6 +1,7 @@
 import { sameValue } from '@/core/base';
 import { gameIn, withGame, type Opponent } from '@/core/people';
 import { freshId } from '@/core/tree';
+import { sayKeptAsCopy } from '@/core/words';
 import { kindOf, type AnyDocument, type Beside, type DocumentKind } from '@/documents';
 import type { Db } from '../db/client';
 import { insertChanges, manyDocuments } from '../queries/documents';
@@ -8,7 +9,6 @@ import type { Context } from './context';
 import { editBetween, insertNew, keyOf, writeBody } from './writing';
 
 const PEOPLE: readonly DocumentKind[] = ['athlete', 'opponent'];
-const WORDS = { ruleCard: 'rule card', athlete: 'athlete', opponent: 'opponent' } as const;
 
 interface Known {
   readonly kind: DocumentKind;
@@ -79,9 +79,7 @@ export async function takeBeside(tx: Db, context: Context, treeId: string, besid
     known.push({ kind, document: { ...given, id }, revision: 1 });
     if (id === given.id) continue;
     renamed.set(`${kind}\n${given.id}`, id);
-    notes.push(
-      `The ${WORDS[kind]} “${given.name}” is here already with something else in it; the one that came is kept as a copy, “${id}”.`,
-    );
+    notes.push(sayKeptAsCopy(kind, given.name, id));
   }
   return { renamed, notes };
 }

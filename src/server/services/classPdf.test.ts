@@ -1,5 +1,6 @@
 import { describe, expect, it } from 'vitest';
-import { classSheetOf, findBranches, plannedUnits, type ClassSheet } from '@/core/drills';
+import { findBranches, plannedUnits } from '@/core/drills';
+import { classSheetOf, type ClassSheet } from '@/core/words';
 import { emptyClassPlan } from '@/documents/class/schema';
 import { demoTree } from '../../../demo/demoTree';
 import { classPdf } from './classPdf';

@@ -1,6 +1,6 @@
 import path from 'node:path';
 import PDFDocument from 'pdfkit';
-import { minutesText, type ClassSheet, type SheetRow } from '@/core/drills';
+import { minutesText, type ClassSheet, type SheetRow } from '@/core/words';
 
 const FONTS = path.join(process.cwd(), 'node_modules/@fontsource');
 const FACES = {

@@ -1,4 +1,5 @@
-import { classSheetOf, plannedUnits, type ClassSheet } from '@/core/drills';
+import { plannedUnits } from '@/core/drills';
+import { classSheetOf, type ClassSheet } from '@/core/words';
 import type { TreeDocument } from '@/core/tree';
 import { emptyClassPlan, type ClassDocument } from '@/documents/class/schema';
 import type { Context } from './context';

@@ -1,5 +1,6 @@
 import { HUB_PLANK, type HubAnswer, type HubLayout, type HubSection } from '@/core/board';
 import { LINES, type Line } from '@/core/tree';
+import { NO_ANSWER, sayDrawnAnswer, saySection } from '@/core/words';
 import type { Shut } from '../shut';
 
 const points = (list: readonly (readonly [number, number])[]): string => list.map(([x, y]) => `${x.toFixed(1)},${y.toFixed(1)}`).join(' ');
@@ -87,7 +88,7 @@ function Answer({ answer, shut, onSelect }: { answer: HubAnswer; shut: Shut | un
           <Lines words={name} x={x + 16} y={y + 21} className={shut ? 'fill-soft' : 'fill-ink font-semibold'} />
           <TickStack lines={answer.lines} x={x + 2} y={y + 9} />
           <Press
-            label={`${answer.words.join(' ')}, lands on ${name.join(' ')}${shut ? `; ${shut.says}` : ''}`}
+            label={sayDrawnAnswer(answer.words.join(' '), name.join(' '), shut?.says ?? '')}
             x={x - 2}
             y={y - 4}
             width={width + 4}
@@ -122,7 +123,7 @@ function PlankSection({ item, plankY, share, chosen, onOpen, onSelect }: Section
           <path d={snapped} className="fill-red" />
           <line x1={x + 16} x2={x + width - 16} y1={top + 15} y2={top + 15} strokeDasharray="2 5" className="stroke-red" />
           <text x={x + width / 2} y={top - 14} textAnchor="middle" fontSize={13.5} className="halo fill-red font-medium">
-            no answer yet
+            {NO_ANSWER}
           </text>
         </>
       ) : (
@@ -144,7 +145,7 @@ function PlankSection({ item, plankY, share, chosen, onOpen, onSelect }: Section
       ))}
       {chosen && <rect x={x} y={bottom + 2} width={width} height={3} className="fill-ink" />}
       <Press
-        label={section.broken ? `${section.name}: no answer yet, answer it` : `${section.name || 'nothing special'}: add another answer`}
+        label={saySection(section.name, section.broken)}
         broken={section.broken ? section.value : null}
         x={x}
         y={top - 6}

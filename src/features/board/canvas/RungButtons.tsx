@@ -1,20 +1,16 @@
 import { memo } from 'react';
 import type { PlacedRung } from '@/core/board';
-import { ENDING_WORDS, plural } from '@/core/words';
+import { ENDING_WORDS, NO_ANSWER, sayDrawnPlace, sayOutOfReach } from '@/core/words';
 import type { RungHandlers } from './rungHandlers';
 
-/** What a rung says to a screen reader: name, height, what he shows and what is missing. */
-function rungLabel({ rung, folded }: PlacedRung): string {
-  const broken = rung.sections.filter((section) => section.broken);
-  const parts = [
-    rung.name,
-    rung.ends ? ENDING_WORDS[rung.ends] : (rung.lines.at(-1) ?? rung.zone),
-    `${plural(rung.sections.filter((section) => section.value !== null).length, 'thing')} he shows`,
-    broken.length > 0 ? `no answer yet to: ${broken.map((section) => section.name).join(', ')}` : '',
-    folded.length > 0 ? `and ${plural(folded.length, 'more position')} folded here` : '',
-  ];
-  return parts.filter((part) => part !== '').join('; ');
-}
+const rungLabel = ({ rung, folded }: PlacedRung): string =>
+  sayDrawnPlace({
+    name: rung.name,
+    height: rung.ends ? ENDING_WORDS[rung.ends] : (rung.lines.at(-1) ?? rung.zone),
+    shows: rung.sections.filter((section) => section.value !== null).length,
+    unanswered: rung.sections.filter((section) => section.broken).map((section) => section.name),
+    folded: folded.length,
+  });
 
 interface Props {
   readonly rungs: readonly PlacedRung[];
@@ -37,7 +33,7 @@ export const RungButtons = memo(function RungButtons({ rungs, faded, selected, s
         role="button"
         tabIndex={rung.id === focusable ? 0 : -1}
         data-rung={rung.id}
-        aria-label={faded.has(rung.id) ? `${rung.name}; out of reach under this filter` : rungLabel(placed)}
+        aria-label={faded.has(rung.id) ? sayOutOfReach(rung.name) : rungLabel(placed)}
         aria-pressed={rung.id === selected}
         className="cursor-pointer outline-none [&:focus-visible>.ring]:stroke-ink"
         onClick={() => on.onSelect(rung.id)}
@@ -63,7 +59,7 @@ export const RungButtons = memo(function RungButtons({ rungs, faded, selected, s
                   on.onOpen(rung.id, i);
                 }}
               >
-                <title>{`${item.section.name}: no answer yet`}</title>
+                <title>{`${item.section.name}: ${NO_ANSWER}`}</title>
               </rect>
             ),
         )}

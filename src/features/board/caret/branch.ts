@@ -1,5 +1,5 @@
 import { FORGIVEN, missOfNames } from '@/core/base';
-import { familyTyped, valueKindTyped } from '@/core/words';
+import { familyTyped, sayLanding, valueKindTyped } from '@/core/words';
 import {
   fitOf,
   landingOf,
@@ -208,38 +208,11 @@ export const entriesFor = (tree: TreeDocument, catalogue: Catalogue | null, type
 
 const heightNote = (position: Position): string => position.ends ?? position.lines.at(-1) ?? 'facing';
 
-type NewPlaces = readonly (readonly [Landing, string])[];
-/** Where a new place may lie at the end of a move that goes up, and of one that goes down, as the owner says it. */
-const NEW_UP: Record<Owner, NewPlaces> = {
-  passer: [
-    ['nextLine', ''],
-    ['settled', 'settled pin, ends the climb'],
-    ['back', 'back taken, ends the climb'],
-    ['submission', 'submission, ends the climb'],
-    ['sameHeight', 'same height'],
-  ],
-  guardPlayer: [
-    ['nextLine', ''],
-    ['settled', 'I am pinned'],
-    ['back', 'he has my back'],
-    ['submission', 'I am submitted'],
-    ['sameHeight', 'same height'],
-  ],
-};
-const NEW_DOWN: Record<Owner, NewPlaces> = {
-  passer: [
-    ['guard', 'a guard, facing'],
-    ['swept', 'I am swept'],
-    ['submitted', 'I am submitted'],
-    ['escaped', 'he is away'],
-  ],
-  guardPlayer: [
-    ['guard', 'a guard, facing'],
-    ['swept', 'I sweep him'],
-    ['submitted', 'I submit him'],
-    ['escaped', 'I am away'],
-    ['sameHeight', 'same height'],
-  ],
+/** Where a new place may lie at the end of a move that goes up, and of one that goes down. */
+const NEW_UP: readonly Landing[] = ['nextLine', 'settled', 'back', 'submission', 'sameHeight'];
+const NEW_DOWN: { readonly [K in Owner]: readonly Landing[] } = {
+  passer: ['guard', 'swept', 'submitted', 'escaped'],
+  guardPlayer: ['guard', 'swept', 'submitted', 'escaped', 'sameHeight'],
 };
 
 const optionOf = (position: Position): LandingOption => ({
@@ -275,10 +248,10 @@ export function landingOptions(
   if (typed.trim() === '') return typedAs;
   const next = LINES.find((line) => !from.lines.includes(line));
   const climbs = (caret.actor === 'owner') === (tree.owner === 'passer');
-  const fresh = (climbs ? NEW_UP : NEW_DOWN)[tree.owner].flatMap(([landing, note]): LandingOption[] =>
+  const fresh = (climbs ? NEW_UP : NEW_DOWN[tree.owner]).flatMap((landing): LandingOption[] =>
     landing === 'nextLine' && !next
       ? []
-      : [{ key: `new ${landing}`, name: typed.trim(), note: landing === 'nextLine' ? `${next} cleared` : note, position: null, landing }],
+      : [{ key: `new ${landing}`, name: typed.trim(), note: sayLanding(tree.owner, landing, next), position: null, landing }],
   );
   const entries = entriesFor(tree, catalogue, typed).map((entry): LandingOption => ({
     key: `catalogue ${entry.position.id}`,

@@ -1,6 +1,6 @@
 'use client';
 import type { Dispatch } from 'react';
-import { TEMPO_WORDS, ENDING_WORDS, clock, inHundred, plural } from '@/core/words';
+import { clock, ENDING_WORDS, inHundred, plural, sayAtBest, sayUndrawn, TEMPO_WORDS } from '@/core/words';
 import { indexOf, LINES, withPosition, type Contact, type Position, type TreeDocument } from '@/core/tree';
 import type { Odds } from '@/core/odds';
 import { withConfirmed, type Catalogue } from '@/core/catalogue';
@@ -67,10 +67,9 @@ function OddsLine({ position, odds, pending }: Pick<Props, 'position' | 'odds' |
   return (
     <p className={`mt-2 font-figure text-[15px] ${pending ? 'text-soft' : ''}`} aria-live="polite" data-odds={here.value}>
       Finish from here: <strong className="font-semibold">{inHundred(here.value)}</strong>
-      {start && `, at best ${inHundred(Math.max(start.value, start.optimistic))}`}
+      {start && `, at best ${sayAtBest(start)}`}
       <span className="block text-[13px] text-soft">
-        round clock {clock(odds.roundSeconds)}, from typed and default chances;{' '}
-        {here.undrawn > 0 ? `${inHundred(here.undrawn)} left for what is not drawn` : 'all he can do is drawn'}
+        round clock {clock(odds.roundSeconds)}, from typed and default chances; {sayUndrawn(here.undrawn)}
       </span>
     </p>
   );

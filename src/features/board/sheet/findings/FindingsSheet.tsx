@@ -9,7 +9,7 @@ import type { Answer } from '@/workers/useAnswer';
 import { FINDING_KINDS, mendOf, type Finding, type Findings, type Mend } from '@/core/findings';
 import type { TreeView } from '@/core/lens';
 import { withDismissal, withoutDismissal, type TreeDocument } from '@/core/tree';
-import { plural, findingText, findingTitle } from '@/core/words';
+import { findingText, findingTitle, GOAL_WORDS, plural } from '@/core/words';
 import { AboutTree } from './AboutTree';
 import type { BoardAction } from '../../boardState';
 import { combinationCaret } from '../../caret/branch';
@@ -79,14 +79,13 @@ function Item({ tree, of, finding, dispatch }: ItemProps) {
 
 /** How many ways lead from a guard to a goal: by places passed, and counting parallel answers apart. */
 function Ways({ tree, findings, dispatch }: Pick<Props, 'tree' | 'dispatch'> & { findings: Findings }) {
-  const goals = tree.owner === 'passer' ? 'a settled pin, the back or a submission' : 'a sweep, a submission or open space';
   const { byPositions, byTransitions, status } = findings.routes;
   const more = status === 'budget' ? 'more than ' : '';
   return (
     <section aria-label="Ways up" className="mt-3 border-t border-hair pt-2">
       <h3 className="text-[15px] font-semibold tracking-wide uppercase">Ways up</h3>
       {byPositions === 0 ? (
-        <p>No way leads from a guard to {goals} yet.</p>
+        <p>No way leads from a guard to {GOAL_WORDS[tree.owner]} yet.</p>
       ) : (
         <>
           <p>

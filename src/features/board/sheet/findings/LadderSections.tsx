@@ -1,7 +1,7 @@
 import type { Dispatch } from 'react';
 import type { TreeSheet } from '@/workers/sheet';
 import { indexOf, positionOf, type PositionId, type TransitionId, type TreeDocument } from '@/core/tree';
-import { sayMove, plural } from '@/core/words';
+import { sayFall, sayLadderGap, sayLoop } from '@/core/words';
 import type { BoardAction } from '../../boardState';
 import { Fold } from '../Fold';
 
@@ -25,45 +25,18 @@ export function LadderSections({ tree, ladder, loops, dispatch }: Props) {
       </button>
     </li>
   );
-  const say = (id: TransitionId): string => {
-    const move = index.transitions.get(id)!;
-    return `${sayMove(move)} → ${nameOf(move.to)}`;
-  };
   const fromOf = (id: TransitionId): PositionId => index.transitions.get(id)!.from;
   const falls = moves.filter((move) => move.lost > 0).toSorted((a, b) => b.lost - a.lost);
   return (
     <>
       <Fold title="Falls, deepest first" count={falls.length}>
-        {() =>
-          falls.map(({ transition, lost }) =>
-            item(
-              transition,
-              fromOf(transition),
-              `${plural(lost, 'line')} lost${lost === largestRegress.lost ? ', the most at once' : ''}: ${say(transition)}`,
-            ),
-          )
-        }
+        {() => falls.map((fall) => item(fall.transition, fromOf(fall.transition), sayFall(tree, fall, largestRegress.lost)))}
       </Fold>
       <Fold title="Upper lines first" count={gaps.length}>
-        {() =>
-          gaps.map(({ position, missing }) =>
-            item(position, position, `holds ${positionOf(index, position).lines.join(', ')} without ${missing.join(', ')}`),
-          )
-        }
+        {() => gaps.map((gap) => item(gap.position, gap.position, sayLadderGap(tree, gap)))}
       </Fold>
       <Fold title="Loops that cost nothing" count={loops.length}>
-        {() =>
-          loops.map((loop) =>
-            item(
-              loop.join('>'),
-              loop[0]!,
-              `→ ${loop
-                .slice(1)
-                .map((id) => nameOf(id))
-                .join(' → ')} → back again`,
-            ),
-          )
-        }
+        {() => loops.map((loop) => item(loop.join('>'), loop[0]!, sayLoop(tree, loop)))}
       </Fold>
     </>
   );

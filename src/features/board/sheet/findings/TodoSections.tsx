@@ -1,7 +1,7 @@
 import type { Dispatch } from 'react';
 import type { TreeSheet } from '@/workers/sheet';
-import { findValue, indexOf, positionOf, type PositionId, type TreeDocument } from '@/core/tree';
-import { TEMPO_WORDS, sayMine, sayMove, sayWhen, plural } from '@/core/words';
+import { indexOf, positionOf, type PositionId, type TreeDocument } from '@/core/tree';
+import { sayAnnounced, sayAnswer, sayContinuation, sayHub, sayMine, sayRoleChange, sayTempoChange, sayUnsureValue } from '@/core/words';
 import type { BoardAction } from '../../boardState';
 import { Fold } from '../Fold';
 
@@ -30,26 +30,14 @@ export function TodoSections({ tree, sheet, dispatch }: Props) {
     <>
       <Fold title="Announced, not taught" count={todo.announced.length + todo.continuations.length}>
         {() => [
-          ...todo.announced.map((item) =>
-            line(
-              item.position,
-              item.position,
-              `${item.taught} of ${plural(item.announced, 'branch', 'branches')} taught; open: ${item.open.map((id) => sayMine(index.transitions.get(id)!.name)).join(', ')}`,
-            ),
-          ),
-          ...todo.continuations.map((item) => line(`link ${item.position}`, item.position, `goes on in the tree “${item.tree}”`)),
+          ...todo.announced.map((item) => line(item.position, item.position, sayAnnounced(tree, item))),
+          ...todo.continuations.map((item) => line(`link ${item.position}`, item.position, sayContinuation(item))),
         ]}
       </Fold>
       <Fold title="Wording not sure" count={positions.length + values.length + transitions.length}>
         {() => [
           ...positions.map((id) => line(id, id, 'the name')),
-          ...values.map((item) =>
-            line(
-              `${item.position} ${item.value}`,
-              item.position,
-              `“${findValue(positionOf(index, item.position), item.value)?.value.name ?? item.value}”`,
-            ),
-          ),
+          ...values.map((item) => line(`${item.position} ${item.value}`, item.position, sayUnsureValue(tree, item))),
           ...transitions.map((id) => line(id, fromOf(id), sayMine(index.transitions.get(id)!.name))),
         ]}
       </Fold>
@@ -60,49 +48,16 @@ export function TodoSections({ tree, sheet, dispatch }: Props) {
         ]}
       </Fold>
       <Fold title="Ways to the back" count={backTakes.length}>
-        {() =>
-          backTakes.map((item) => {
-            const cue = sayWhen(positionOf(index, item.position), index.transitions.get(item.transition)!.when);
-            return line(
-              item.transition,
-              item.position,
-              `${cue === '' ? '' : `${cue}: `}${sayMine(index.transitions.get(item.transition)!.name)}`,
-            );
-          })
-        }
+        {() => backTakes.map((item) => line(item.transition, item.position, sayAnswer(tree, item.transition)))}
       </Fold>
       <Fold title="From below to on top, and back" count={roles.length}>
-        {() =>
-          roles.map(({ transition, to }) =>
-            line(
-              transition,
-              fromOf(transition),
-              `${sayMove(index.transitions.get(transition)!)}: then I am ${to === 'top' ? 'on top' : 'below'}`,
-            ),
-          )
-        }
+        {() => roles.map((change) => line(change.transition, fromOf(change.transition), sayRoleChange(tree, change)))}
       </Fold>
       <Fold title="The legs stay, the time changes" count={tempoChanges.length}>
-        {() =>
-          tempoChanges.map(({ transition, from, to }) =>
-            line(
-              transition,
-              fromOf(transition),
-              `${sayMove(index.transitions.get(transition)!)}. Before: ${TEMPO_WORDS[from]} Then: ${TEMPO_WORDS[to]}`,
-            ),
-          )
-        }
+        {() => tempoChanges.map((change) => line(change.transition, fromOf(change.transition), sayTempoChange(tree, change)))}
       </Fold>
       <Fold title="Hubs" count={hubs.length}>
-        {() =>
-          hubs.map((hub) =>
-            line(
-              hub.position,
-              hub.position,
-              `${plural(hub.starts, 'start')} pass it, ${hub.entries} ways in, ${hub.exits} on${hub.necessaryFor > 0 ? `, ${plural(hub.necessaryFor, 'goal')} hang on it` : ''}`,
-            ),
-          )
-        }
+        {() => hubs.map((hub) => line(hub.position, hub.position, sayHub(hub)))}
       </Fold>
     </>
   );

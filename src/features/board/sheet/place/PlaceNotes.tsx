@@ -1,7 +1,7 @@
 import type { Dispatch, ReactNode } from 'react';
 import { findSameRelation, threatsAt } from '@/core/structure';
 import { findValue, indexOf, positionOf, type Position, type PositionId, type TreeDocument } from '@/core/tree';
-import { sayHis, sayMine, sayShown, plural } from '@/core/words';
+import { plural, sayBypass, sayHis, sayMine, sayShown } from '@/core/words';
 import type { PlaceAnswer } from '@/workers/place';
 import type { BoardAction } from '../../boardState';
 
@@ -87,11 +87,7 @@ export function PlaceNotes({ tree, position, said, dispatch }: Props) {
       )}
       {bypass && (
         <Note title="Ways round it">
-          <p className="text-soft">
-            {bypass.routes[0]
-              ? `${bypass.status === 'budget' ? 'more than ' : ''}${bypass.routes.length}; the shortest: ${bypass.routes[0].map((id) => positionOf(index, id).name).join(' → ')}.`
-              : 'None: whoever shuts this place shuts every goal.'}
-          </p>
+          <p className="text-soft">{sayBypass(tree, bypass)}</p>
         </Note>
       )}
       {(same.positions.length > 0 || same.transitions.length > 0) && (

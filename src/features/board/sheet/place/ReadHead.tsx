@@ -1,5 +1,6 @@
 import { useState, type Dispatch } from 'react';
 import { withoutValue, withRead, type Position, type Read, type TreeDocument } from '@/core/tree';
+import { READ_WORDS } from '@/core/words';
 import { InlineName } from '@/ui/InlineName';
 import type { BoardAction } from '../../boardState';
 
@@ -9,8 +10,6 @@ interface Props {
   readonly read: Read;
   readonly dispatch: Dispatch<BoardAction>;
 }
-
-const KIND_WORDS: Record<Read['kind'], string> = { reaction: 'what he does', cue: 'a cue', timing: 'my timing' };
 
 /** Over the values of one read: what it is, whether it must be answered wholly, whether all of it is drawn. */
 export function ReadHead({ tree, position, read, dispatch }: Props) {
@@ -41,7 +40,7 @@ export function ReadHead({ tree, position, read, dispatch }: Props) {
       </button>
       {open && (
         <div className="mb-1 grid gap-1 border-l-2 border-hair pl-2">
-          <p className="text-[13px] text-soft">{KIND_WORDS[read.kind]}</p>
+          <p className="text-[13px] text-soft">{READ_WORDS[read.kind]}</p>
           {read.kind !== 'reaction' && (
             <InlineName label="Name of the cue" value={read.name} onChange={(name) => edit('renamed', { name })} />
           )}

@@ -1,7 +1,7 @@
 'use client';
 import { useState, type Dispatch } from 'react';
 import { consequencesOf } from '@/core/structure';
-import { HIDDEN_WORDS, type HiddenBy } from '@/core/lens';
+import { type HiddenBy } from '@/core/lens';
 import {
   namedAt,
   indexOf,
@@ -13,7 +13,7 @@ import {
   type TreeDocument,
   type Value,
 } from '@/core/tree';
-import { sayMove, sayShown, inHundred, shareText } from '@/core/words';
+import { HIDDEN_WORDS, NOTHING_SPECIAL, WHATEVER, sayMove, sayShown, inHundred, shareText } from '@/core/words';
 import type { Odds } from '@/core/odds';
 import type { BoardAction } from '../../boardState';
 import { ReadHead } from './ReadHead';
@@ -160,9 +160,7 @@ export function ShowsList(props: Props) {
         </div>
       ))}
       {silent.length > 0 && (
-        <p className="mt-2 font-figure text-[15px] font-medium text-his">
-          {position.reads.length > 0 ? 'nothing special' : 'whatever he does'}
-        </p>
+        <p className="mt-2 font-figure text-[15px] font-medium text-his">{position.reads.length > 0 ? NOTHING_SPECIAL : WHATEVER}</p>
       )}
       {silent.map((move) => (
         <Move

@@ -1,0 +1,74 @@
+import { classTimeOf, type ClassSettings, type DrillUnit } from '../drills';
+import { filterTree, isFiltering, type Filter } from '../lens';
+import type { TreeDocument } from '../tree';
+import { feederSentence, minutesText, resistanceText, sayPartners, UNIT_WORDS, unitTitle, unitWatch, unitWhat } from './drills';
+import { HIDDEN_WORDS } from './filter';
+import { sayMine } from './tree';
+
+/** One row of the printed class, from the first minute to the last. */
+export interface SheetRow {
+  /** Minutes from the start of the class. */
+  readonly from: number;
+  readonly minutes: number;
+  readonly title: string;
+  readonly what: string;
+  readonly feeder: readonly string[];
+  readonly resistance: string;
+  readonly watch: readonly string[];
+}
+export interface ClassSheet {
+  readonly title: string;
+  readonly summary: string;
+  readonly rows: readonly SheetRow[];
+  readonly cautions: readonly string[];
+}
+
+export const CAUTION =
+  'Tap early, release at once, supervise beginners. The gym’s rules and the event’s current rule book come first; medical questions to a doctor.';
+
+/** What the class is filtered for, in words; and every drilled move that this filter takes away. */
+function rulesOf(tree: TreeDocument, units: readonly DrillUnit[], filter: Filter): string[] {
+  if (!isFiltering(filter)) return [];
+  const { hidden } = filterTree(tree, filter);
+  const moves = new Set(units.flatMap((unit) => unit.transitions));
+  const barred = tree.transitions.filter((move) => moves.has(move.id) && hidden.has(move.id));
+  const card = tree.ruleSets?.find((item) => item.id === filter.ruleSet);
+  const named = card ? [`Under “${card.name}”${card.date ? `, a card of ${card.date}` : ''}: check the current rule book.`] : [];
+  return [...barred.map((move) => `“${sayMine(move.name)}”: ${HIDDEN_WORDS[hidden.get(move.id)!]}.`), ...named];
+}
+
+/** The class as rows with their minutes: warm-up, the units in order, free minutes, the close. */
+export function classSheetOf(
+  tree: TreeDocument,
+  units: readonly DrillUnit[],
+  settings: ClassSettings & { readonly filter?: Filter | undefined },
+): ClassSheet {
+  const { perUnit, totalMinutes, overrunMinutes } = classTimeOf(units, settings);
+  const rows: SheetRow[] = [];
+  let from = 0;
+  const add = (row: Omit<SheetRow, 'from'>): void => {
+    rows.push({ ...row, from });
+    from += row.minutes;
+  };
+  const plain = { feeder: [], resistance: '', watch: [] };
+  if (settings.warmUpMinutes > 0)
+    add({ ...plain, minutes: settings.warmUpMinutes, title: 'Warm-up', what: 'the movements of today’s parts, without a partner' });
+  for (const unit of units) {
+    add({
+      minutes: perUnit.get(unit.key)!,
+      title: `${UNIT_WORDS[unit.kind]}: ${unitTitle(tree, unit)}`,
+      what: unitWhat(tree, unit),
+      feeder: unit.feeder.map((line) => feederSentence(tree, line)),
+      resistance: resistanceText(unit.resistancePercent),
+      watch: unitWatch(tree, unit),
+    });
+  }
+  if (overrunMinutes < 0) add({ ...plain, minutes: -overrunMinutes, title: 'Free', what: 'rounds from today’s positions, or questions' });
+  if (settings.debriefMinutes > 0) add({ ...plain, minutes: settings.debriefMinutes, title: 'Close', what: 'what worked, what did not' });
+  return {
+    title: `${tree.name}: class of ${settings.slotMinutes} minutes`,
+    summary: `${sayPartners(settings)}; every partner in both roles, ${settings.bothSides ? 'both sides' : 'one side'}; ${minutesText(totalMinutes)} of ${settings.slotMinutes} minutes planned.`,
+    rows,
+    cautions: [...rulesOf(tree, units, settings.filter ?? {}), ...new Set(units.flatMap((unit) => unit.cautions)), CAUTION],
+  };
+}

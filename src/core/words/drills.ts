@@ -1,0 +1,59 @@
+import { partnersOf, type ClassSettings, type DrillUnit, type FeederLine, type UnitKind } from '../drills';
+import { findValue, indexOf, positionOf, type TreeDocument } from '../tree';
+import { sayMine, sayPreference, sayShown } from './tree';
+
+export const UNIT_WORDS: { readonly [K in UnitKind]: string } = { part: 'Part', answer: 'Answer', chain: 'Chain' };
+
+export const resistanceText = ([low, high]: DrillUnit['resistancePercent']): string => (high === 0 ? 'none' : `${low} to ${high}\u00a0%`);
+
+/** What the feeder does, as sentences: the shape, what to show, what to leave out. */
+export function feederSentence(tree: TreeDocument, { position: id, show, leaveOut }: FeederLine): string {
+  const position = positionOf(indexOf(tree), id);
+  const shown = show === null ? undefined : findValue(position, show);
+  const value = shown?.value;
+  const words =
+    shown && value
+      ? shown.read.kind === 'reaction'
+        ? `show “${value.name}”`
+        : `show ${shown.read.name} “${value.name}”`
+      : 'hold the shape, let it happen';
+  const out = leaveOut.flatMap((valueId) => findValue(position, valueId)?.value.name ?? []);
+  return `${position.name}: ${words}${value?.cue ? ` (${value.cue})` : ''}${out.length > 0 ? `; leave out: ${out.join(', ')}` : ''}.`;
+}
+
+export function unitTitle(tree: TreeDocument, unit: DrillUnit): string {
+  const index = indexOf(tree);
+  const moves = unit.transitions.map((id) => index.transitions.get(id)!);
+  if (unit.kind === 'part') return sayMine(moves[0]!.name);
+  if (unit.kind === 'chain') return `${positionOf(index, unit.start).name} to ${positionOf(index, unit.end).name}`;
+  const value = findValue(positionOf(index, unit.start), unit.feeder[0]!.show ?? '');
+  const shown = value ? sayShown(value.read, value.value.name) : '';
+  return `${shown}: ${sayMine(moves[0]!.name)}`;
+}
+
+export function unitWhat(tree: TreeDocument, unit: DrillUnit): string {
+  const index = indexOf(tree);
+  const moves = unit.transitions.map((id) => index.transitions.get(id)!);
+  if (unit.kind !== 'chain') return `${positionOf(index, unit.start).name} to ${positionOf(index, unit.end).name}`;
+  return `${unit.common ? 'Common start. ' : ''}Build up one step at a time: ${moves.map((move) => move.name.replace(/^I\s+/, '')).join(' · ')}`;
+}
+
+/** What is right and what is usually wrong, for the units that have time to look at it. */
+export function unitWatch(tree: TreeDocument, { kind, checkpoints, choices, mistakes }: DrillUnit): string[] {
+  const wrong = mistakes.map((mistake) => (mistake.correction ? `${mistake.error}: ${mistake.correction}` : mistake.error));
+  if (kind === 'chain') return [];
+  return kind === 'answer' ? wrong : [...checkpoints, ...choices.map((choice) => sayPreference(tree, choice)), ...wrong];
+}
+
+/** "17 people, 7 pairs and one three" */
+export function sayPartners(settings: ClassSettings): string {
+  const { people } = settings;
+  return `${people} people, ${partnersOf(settings) === 3 ? `${(people - 3) / 2} pairs and one three` : `${people / 2} pairs`}`;
+}
+
+/** Minutes as "4" or "4½". */
+export function minutesText(minutes: number): string {
+  const halves = Math.round(minutes * 2) / 2;
+  return Number.isInteger(halves) ? String(halves) : `${Math.floor(halves) === 0 ? '' : Math.floor(halves)}½`;
+}
+export const minutesInWords = (minutes: number): string => `${minutesText(minutes)} ${minutes === 1 ? 'minute' : 'minutes'}`;

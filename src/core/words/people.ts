@@ -1,0 +1,21 @@
+import { EVERYTHING } from '../lens';
+import { indexOf, positionOf, type Profile, type TreeDocument } from '../tree';
+import { sayMove } from './tree';
+
+export const PROFILE_WORDS: { readonly [K in Profile['of']]: string } = { athlete: 'An athlete of ours.', opponent: 'An opponent.' };
+
+/** What a person does or does not do: an id of a move, a tag, or everything. */
+export function sayGameItem(tree: TreeDocument, item: string): string {
+  if (item === EVERYTHING) return 'everything that is not named below';
+  const index = indexOf(tree);
+  const move = index.transitions.get(item);
+  if (move) return `${positionOf(index, move.from).name}: ${sayMove(move)}`;
+  const isTag = tree.transitions.some(({ tags }) => tags?.includes(item));
+  return isTag ? `all that is tagged “${item}”` : `“${item}”, which nothing in this tree is called now`;
+}
+
+type Brought = 'ruleCard' | 'athlete' | 'opponent';
+const BROUGHT_WORDS: { readonly [K in Brought]: string } = { ruleCard: 'rule card', athlete: 'athlete', opponent: 'opponent' };
+/** What came with a tree under an id that the gym has for something else. */
+export const sayKeptAsCopy = (kind: Brought, name: string, id: string): string =>
+  `The ${BROUGHT_WORDS[kind]} “${name}” is here already with something else in it; the one that came is kept as a copy, “${id}”.`;
