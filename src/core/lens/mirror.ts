@@ -1,5 +1,6 @@
 import { breadthFirst, FAR } from '../graph';
 import {
+  fieldContent,
   graphOf,
   startsOf,
   type Fact,
@@ -50,34 +51,15 @@ export function mirrorText(text: string): string {
   );
 }
 
-/** Fields that hold ids and marks, not words. */
-const IDS = new Set([
-  'id',
-  'from',
-  'to',
-  'onFail',
-  'when',
-  'stoppedBy',
-  'provokes',
-  'leadsTo',
-  'letsIn',
-  'whenValues',
-  'continuesIn',
-  'fromCatalogue',
-  'tags',
-  'ownerRole',
-  'schools',
-  'bySchool',
-  'signs',
-]);
-const FACTS = new Set(['needs', 'makes', 'undoes', 'facts']);
-
 /** A fact that is a hold turns with the hands; a word of the coach's own is a name that other moves know too, and stays. */
 const mirrorFact = (fact: Fact): Fact => (holdOfFact(fact) ? mirrorText(fact) : fact);
 const mirrorFacts = (facts: unknown): unknown => (Array.isArray(facts) ? facts.map(mirrorFact) : facts);
 
-const mirrorField = (key: string, value: unknown): unknown =>
-  IDS.has(key) ? value : FACTS.has(key) ? mirrorFacts(value) : mirrorWords(value);
+function mirrorField(name: string, value: unknown): unknown {
+  const content = fieldContent(name);
+  if (content === 'id' || content === 'mark') return value;
+  return content === 'fact' ? mirrorFacts(value) : mirrorWords(value);
+}
 
 /** Every word of a record for the other side; sides and parts of contacts are words too. */
 function mirrorWords<T>(value: T): T {

@@ -1,155 +1,21 @@
 import { compareText, ownField } from '../base';
-import { headerOf, LINES, type Position, type Profile, type RuleSet, type Transition, type TreeDocument, type TreeHeader } from '../tree';
-
-/** Every field name of the tree file in its fixed place; a record is written in this order. */
-const FIELD_ORDER = [
-  'format',
-  'version',
-  'tree',
-  'ruleCards',
-  'athletes',
-  'opponents',
-  'id',
-  'from',
-  'to',
-  'kind',
-  'name',
-  'actor',
-  'owner',
-  'contexts',
-  'schools',
-  'starts',
-  'position',
-  'facts',
-  'aliases',
-  'family',
-  'lines',
-  'tempo',
-  'tempoReason',
-  'windowCloses',
-  'tempoByContext',
-  'context',
-  'legRelation',
-  'signs',
-  'stance',
-  'distance',
-  'ownerRole',
-  'heSeesItFirst',
-  'ends',
-  'bySchool',
-  'school',
-  'continuesIn',
-  'closed',
-  'complete',
-  'cue',
-  'share',
-  'unsure',
-  'tags',
-  'when',
-  'stoppedBy',
-  'priority',
-  'works',
-  'offCue',
-  'stopped',
-  'onFail',
-  'seconds',
-  'needs',
-  'makes',
-  'undoes',
-  'athlete',
-  'part',
-  'target',
-  'side',
-  'spot',
-  'surface',
-  'orElse',
-  'at',
-  'job',
-  'quality',
-  'bundle',
-  'substitute',
-  'holds',
-  'theirHolds',
-  'blockedBy',
-  'enabledBy',
-  'steps',
-  'note',
-  'contacts',
-  'contactRules',
-  'fromStep',
-  'toStep',
-  'atLeast',
-  'afterSwaps',
-  'first',
-  'then',
-  'whenValues',
-  'letsIn',
-  'fits',
-  'legRelations',
-  'stances',
-  'provokes',
-  'parameters',
-  'never',
-  'value',
-  'leadsTo',
-  'checkpoints',
-  'mistakes',
-  'error',
-  'consequence',
-  'correction',
-  'announced',
-  'reads',
-  'values',
-  'wordingUnsure',
-  'notes',
-  'hazards',
-  'source',
-  'fromCatalogue',
-  'of',
-  'games',
-  'off',
-  'on',
-  'habits',
-  'physique',
-  'betterSide',
-  'levels',
-  'forbidden',
-  'tag',
-  'underAge',
-  'belowLevel',
-  'points',
-  'for',
-  'date',
-  'ruleSets',
-  'profiles',
-  'dismissals',
-  'finding',
-  'reason',
-  'defaults',
-  'positions',
-  'transitions',
-];
-const RANK = new Map(FIELD_ORDER.map((field, i) => [field, i]));
-/** Lists that are written even when empty; all other empty lists, `false` and absent fields are left out. */
-const ALWAYS = new Set([
-  'contexts',
-  'schools',
-  'starts',
-  'positions',
-  'transitions',
-  'lines',
-  'reads',
-  'values',
-  'contacts',
-  'forbidden',
-  'points',
-  'members',
-]);
+import {
+  fieldRank,
+  headerOf,
+  isKeptEmpty,
+  LINES,
+  type Position,
+  type Profile,
+  type RuleSet,
+  type Transition,
+  type TreeDocument,
+  type TreeHeader,
+} from '../tree';
 
 const isEmpty = (key: string, value: unknown): boolean =>
   value === undefined ||
   value === false ||
-  (Array.isArray(value) && value.length === 0 && !ALWAYS.has(key)) ||
+  (Array.isArray(value) && value.length === 0 && !isKeptEmpty(key)) ||
   (typeof value === 'object' && value !== null && !Array.isArray(value) && Object.keys(value).length === 0);
 
 /** Any record in normal form: fields in their order; false, empty and absent ones left out, lists that belong there excepted. */
@@ -158,7 +24,7 @@ export function canonical(value: unknown): unknown {
   if (typeof value !== 'object' || value === null) return value;
   const entries = Object.entries(value).map(([key, item]) => [key, canonical(item)] as const);
   const kept = entries.filter(([key, item]) => !isEmpty(key, item));
-  return Object.fromEntries(kept.sort(([a], [b]) => (RANK.get(a) ?? 999) - (RANK.get(b) ?? 999) || compareText(a, b)));
+  return Object.fromEntries(kept.sort(([a], [b]) => fieldRank(a) - fieldRank(b) || compareText(a, b)));
 }
 
 const inLadderOrder = <T extends { readonly lines: Position['lines'] }>(item: T): T => ({
@@ -202,7 +68,7 @@ function withOrderedWhen(transition: Transition, from: Position | undefined): Tr
 
 /** Read ids are the author's, so `when` keeps the order it was given, not the field order. */
 function canonicalWithWhen(others: Omit<Transition, 'when'>, when: Record<string, readonly string[]>): Transition {
-  const keys = Object.keys({ ...others, when }).sort((a, b) => (RANK.get(a) ?? 999) - (RANK.get(b) ?? 999));
+  const keys = Object.keys({ ...others, when }).sort((a, b) => fieldRank(a) - fieldRank(b));
   return Object.fromEntries(keys.map((key) => [key, key === 'when' ? when : others[key as keyof typeof others]])) as unknown as Transition;
 }
 

@@ -13,15 +13,22 @@ export const containsMarkup = (text: string): boolean => MARKUP.test(text);
 export const placeOfPosition = (position: Position): string => `position "${position.id}" (${position.name})`;
 export const placeOfTransition = (transition: Transition): string => `transition "${transition.id}" (${transition.name})`;
 
-function checkText(value: unknown, place: string, report: Report): void {
+/** Every text in a value that holds markup or control characters, names of fields too. Iterative: it may be nested deeply. */
+export function findMarkup(value: unknown): string[] {
   const open: unknown[] = [value];
+  const found: string[] = [];
   while (open.length > 0) {
     const item = open.pop();
     if (typeof item === 'string') {
-      if (containsMarkup(item)) report('tree/markup', place, item);
+      if (MARKUP.test(item)) found.push(item);
     } else if (Array.isArray(item)) open.push(...item);
     else if (typeof item === 'object' && item !== null) open.push(...Object.keys(item), ...Object.values(item));
   }
+  return found;
+}
+
+function checkText(value: unknown, place: string, report: Report): void {
+  for (const text of findMarkup(value)) report('tree/markup', place, text);
 }
 
 function checkUnique<T>(items: readonly T[], idOf: (item: T) => string, found: (item: T, id: string) => void): Set<string> {

@@ -5,6 +5,7 @@ export * from './document';
 export * from './edits';
 export * from './errors';
 export * from './families';
+export * from './fields';
 export * from './meaning';
 export * from './ranges';
 export * from './treeGraph';
