@@ -14,7 +14,16 @@ import {
 } from '@/core/grips';
 import { findVanishing } from '@/core/lens';
 import { findShortestRoutes } from '@/core/structure';
-import { indexOf, positionOf, type Contact, type Position, type PositionId, type TreeDocument } from '@/core/tree';
+import {
+  indexOf,
+  positionOf,
+  type Contact,
+  type Position,
+  type PositionId,
+  type Step,
+  type Transition,
+  type TreeDocument,
+} from '@/core/tree';
 import { sayProblem } from '@/core/words';
 
 const SHORTEST_WAYS = 50;
@@ -33,50 +42,60 @@ function shortestWays(tree: TreeDocument): { start: PositionId; ways: PositionId
   });
 }
 
+/** What is held at each place, in words. */
+const heldAt = (tree: TreeDocument) =>
+  tree.positions.flatMap(({ id, holds = [], theirHolds = [] }) =>
+    holds.length + theirHolds.length === 0 ? [] : [{ position: id, holds: holds.map(sayContact), theirHolds: theirHolds.map(sayContact) }],
+  );
+
+/** The account of a move whose steps are written. */
+function accountOf(tree: TreeDocument, move: Transition, steps: readonly Step[]) {
+  return {
+    transition: move.id,
+    steps: steps.length,
+    holds: steps.map((step) => step.contacts.map(sayContact)),
+    doubleBookings: findDoubleBookings(steps),
+    handOvers: findHandOvers(steps),
+    brokenRules: findBrokenRules(steps, rulesThatCount(move, positionOf(indexOf(tree), move.from))),
+    gripFight: findGripFight(steps),
+    load: handLoad(steps),
+    emptySteps: steps.flatMap((step, i) => (step.contacts.length === 0 ? [i + 1] : [])),
+  };
+}
+
+const unknownIn = (move: Transition, steps: readonly Step[]) =>
+  steps.flatMap((step, i) => findUnknownSpots(step.contacts).map(({ word }) => ({ transition: move.id, step: i + 1, word })));
+
+/** Which options his grips shut, and what to break first. */
+const shutBy = (tree: TreeDocument, grips: readonly Contact[], way: readonly Transition[]) => ({
+  options: tree.transitions.flatMap((move) => {
+    const { status, toBreak } = blockingOf(move, grips);
+    return status === 'open' ? [] : [{ transition: move.id, status, toBreak }];
+  }),
+  toBreakOnTheShortestWay: toBreakAlong(way, grips),
+});
+
 /** Contacts of places and steps: what is held, the account of each move, and what the opponent's grips shut. */
 export function contactsOf(tree: TreeDocument, theirGrips: readonly Contact[] | null, shortest: readonly PositionId[]) {
-  const index = indexOf(tree);
-  const written = tree.transitions.filter((move) => (move.steps ?? []).length > 0);
-  const along = movesOnWay(tree, shortest, theirGrips ?? []);
-  const accountOf = (way: readonly PositionId[]) => {
-    const moves = movesOnWay(tree, way, theirGrips ?? []);
-    return { positions: way, transitions: moves.map((move) => move.id), ...gripsAlong(moves) };
-  };
+  const written = tree.transitions.flatMap((move) => (move.steps?.length ? [{ move, steps: move.steps }] : []));
+  const along = (way: readonly PositionId[]) => movesOnWay(tree, way, theirGrips ?? []);
+  const report = (moves: ReturnType<typeof along>) => ({ transitions: moves.map((move) => move.id), ...gripsAlong(moves) });
   return {
-    places: tree.positions.flatMap(({ id, holds = [], theirHolds = [] }) =>
-      holds.length + theirHolds.length === 0
-        ? []
-        : [{ position: id, holds: holds.map(sayContact), theirHolds: theirHolds.map(sayContact) }],
-    ),
-    moves: written.map((move) => ({
-      transition: move.id,
-      steps: move.steps!.length,
-      holds: move.steps!.map((step) => step.contacts.map(sayContact)),
-      doubleBookings: findDoubleBookings(move.steps!),
-      handOvers: findHandOvers(move.steps!),
-      brokenRules: findBrokenRules(move.steps!, rulesThatCount(move, positionOf(index, move.from))),
-      gripFight: findGripFight(move.steps!),
-      load: handLoad(move.steps!),
-      emptySteps: move.steps!.flatMap((step, i) => (step.contacts.length === 0 ? [i + 1] : [])),
-    })),
-    unknownSpots: written.flatMap((move) =>
-      move.steps!.flatMap((step, i) => findUnknownSpots(step.contacts).map(({ word }) => ({ transition: move.id, step: i + 1, word }))),
-    ),
+    places: heldAt(tree),
+    moves: written.map(({ move, steps }) => accountOf(tree, move, steps)),
+    unknownSpots: written.flatMap(({ move, steps }) => unknownIn(move, steps)),
     findings: findGripFindings(tree).map(({ problem, ...place }) => ({
       ...place,
       kind: problem.kind,
       step: problem.step,
       says: sayProblem(problem).what,
     })),
-    shortestWay: { transitions: along.map((move) => move.id), ...gripsAlong(along) },
-    shortestWays: shortestWays(tree).map(({ start, ways }) => ({ start, ways: ways.map(accountOf) })),
+    shortestWay: report(along(shortest)),
+    shortestWays: shortestWays(tree).map(({ start, ways }) => ({
+      start,
+      ways: ways.map((way) => ({ positions: way, ...report(along(way)) })),
+    })),
     withoutUniform: findVanishing(tree),
-    theirGrips: theirGrips && {
-      options: tree.transitions.flatMap((move) => {
-        const { status, toBreak } = blockingOf(move, theirGrips);
-        return status === 'open' ? [] : [{ transition: move.id, status, toBreak }];
-      }),
-      toBreakOnTheShortestWay: toBreakAlong(along, theirGrips),
-    },
+    theirGrips: theirGrips && shutBy(tree, theirGrips, along(shortest)),
   };
 }

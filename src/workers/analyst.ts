@@ -10,6 +10,10 @@ export class NotWanted extends Error {
   override name = 'NotWanted';
 }
 
+type Remote = Comlink.Remote<AnalysisApi>;
+
+const asError = (error: unknown): Error => (error instanceof Error ? error : new Error(String(error)));
+
 const PING_MS = 5_000;
 /** Longer than any one piece of work, also on a busy machine. */
 const SILENCE_MS = 20_000;
@@ -23,7 +27,7 @@ interface Waiting {
  * that fails is ended, everybody who waits is told, and the next question starts a new one.
  */
 class Analyst {
-  private worker: { readonly remote: Comlink.Remote<AnalysisApi>; end(): void } | null = null;
+  private worker: { readonly remote: Remote; end(): void } | null = null;
   /** The tree and book that the worker has. */
   private has: TreeDocument | null = null;
   private hasBook: GymBook | null = null;
@@ -33,7 +37,7 @@ class Analyst {
   /** Loading, patching and asking happen in order. */
   private turn: Promise<unknown> = Promise.resolve();
 
-  private open(): Comlink.Remote<AnalysisApi> {
+  private open(): Remote {
     if (this.worker) return this.worker.remote;
     const worker = new Worker(new URL('./analysis.worker.ts', import.meta.url), { type: 'module' });
     const remote = Comlink.wrap<AnalysisApi>(worker);
@@ -62,7 +66,7 @@ class Analyst {
   }
 
   /** Work is done in pieces, so a worker that is there answers soon; one that does not has failed, whatever it was. */
-  private async check(remote: Comlink.Remote<AnalysisApi>): Promise<void> {
+  private async check(remote: Remote): Promise<void> {
     const late = new Promise<false>((resolve) => setTimeout(() => resolve(false), SILENCE_MS));
     const isThere = await Promise.race([remote.ping(), late]);
     if (this.worker?.remote !== remote) return;
@@ -80,7 +84,7 @@ class Analyst {
     this.waiting.clear();
   }
 
-  private async bring(remote: Comlink.Remote<AnalysisApi>, tree: TreeDocument, revision: number | null, book: GymBook): Promise<void> {
+  private async bring(remote: Remote, tree: TreeDocument, revision: number | null, book: GymBook): Promise<void> {
     if (this.hasBook !== book) {
       await remote.setBook(book);
       this.hasBook = book;
@@ -90,6 +94,23 @@ class Analyst {
     const isPatched = before?.id === tree.id && (await remote.patch(diffOf(before, tree, 'patch')));
     if (!isPatched && !(revision !== null && (await remote.load(tree.id, revision)))) await remote.put(tree);
     this.has = tree;
+  }
+
+  /** The question itself: what has come in parts is put together; never settles when it is not waited for any more. */
+  private send<K extends QuestionKind>(
+    remote: Remote,
+    id: number,
+    question: Asked<K>,
+    onProgress: (share: number) => void,
+  ): Promise<AnswerTo[K]> {
+    const parts: Part[] = [];
+    const onPart = Comlink.proxy((part: Part) => void parts.push(part));
+    return new Promise((resolve, reject) => {
+      remote.ask(id, question, Comlink.proxy(onProgress), onPart).then(
+        (rest) => this.waiting.delete(id) && resolve(fromParts(rest as AnswerTo[K], parts)),
+        (error: unknown) => this.waiting.delete(id) && reject(asError(error)),
+      );
+    });
   }
 
   /**
@@ -112,26 +133,10 @@ class Analyst {
         try {
           const remote = this.open();
           await this.bring(remote, tree, revision, book);
-          if (!isWanted()) return;
           // Not waited for here: others may ask meanwhile.
-          const parts: Part[] = [];
-          void remote
-            .ask(
-              id,
-              question,
-              Comlink.proxy(onProgress),
-              Comlink.proxy((part: Part) => void parts.push(part)),
-            )
-            .then(
-              (rest) => {
-                if (this.waiting.delete(id)) resolve(fromParts(rest as AnswerTo[K], parts));
-              },
-              (error: unknown) => {
-                if (this.waiting.delete(id)) reject(error instanceof Error ? error : new Error(String(error)));
-              },
-            );
+          if (isWanted()) void this.send(remote, id, question, onProgress).then(resolve, reject);
         } catch (error) {
-          if (isWanted()) this.fail(error instanceof Error ? error : new Error(String(error)));
+          if (isWanted()) this.fail(asError(error));
         }
       });
     });

@@ -41,6 +41,41 @@ interface Known<T, Q> {
   readonly failedFor: { readonly tree: TreeDocument; readonly key: string } | null;
 }
 
+const keyOf = (question: unknown): string => JSON.stringify(question, (_, value: unknown) => (value instanceof Map ? [...value] : value));
+
+/** The question that was asked last, on its way: cancelled when another is asked. */
+interface Request<K extends QuestionKind> {
+  readonly subject: Subject;
+  readonly question: Asked<K>;
+  readonly onProgress: (share: number) => void;
+  /** An answer, or why there is none; never after it was cancelled. */
+  readonly onSettled: (value: AnswerTo[K] | null, failed: string | null, tookMs: number) => void;
+}
+function ask<K extends QuestionKind>({ subject, question, onProgress, onSettled }: Request<K>): { cancel(): void; end(): void } {
+  let current = true;
+  const began = performance.now();
+  const settle = (value: AnswerTo[K] | null, failed: string | null) => current && onSettled(value, failed, performance.now() - began);
+  const { tree, revision, book } = subject;
+  const { answer, cancel } = getAnalyst().ask<K>(tree, revision, book, question, (share) => current && onProgress(share));
+  answer.then(
+    (value) => settle(value, null),
+    (error: unknown) => {
+      if (!(error instanceof NotWanted)) settle(null, error instanceof Error ? error.message : String(error));
+    },
+  );
+  const end = () => {
+    current = false;
+    cancel();
+  };
+  return { cancel, end };
+}
+
+const answers = <T, Q>(
+  known: Known<T, Q> | null,
+  { tree, book }: Pick<Subject, 'tree' | 'book'>,
+  key: string | null,
+): known is Known<T, Q> => known !== null && known.failed === null && known.tree === tree && known.book === book && known.key === key;
+
 /**
  * The answer to a question about the tree, computed in the worker after each change; only the newest question is answered.
  * Null = nothing is asked, and nothing computed.
@@ -54,23 +89,16 @@ export function useAnswer<K extends QuestionKind>(
   const [tries, setTries] = useState(0);
   const [stopped, setStopped] = useState<TreeDocument | null>(null);
   const asked = useRef<{ cancel(): void } | null>(null);
-  const key = question === null ? null : JSON.stringify(question, (_, value: unknown) => (value instanceof Map ? [...value] : value));
+  const key = question === null ? null : keyOf(question);
   const latest = useRef({ question, revision, known });
   useEffect(() => {
     latest.current = { question, revision, known };
   });
   useEffect(() => {
     const { question: now, revision: at, known: before } = latest.current;
-    if (now === null || key === null) return;
-    // Asked before, and answered.
-    if (before?.tree === tree && before.book === book && before.key === key && before.failed === null) return;
-    let current = true;
-    const began = performance.now();
-    const settle = (value: AnswerTo[K] | null, failed: string | null) => {
-      if (!current) return;
-      const tookMs = performance.now() - began;
-      // Where nothing came, what was known before stays readable.
-      // What it brings is drawn in slices of time: typing comes first.
+    if (now === null || key === null || answers(before, { tree, book }, key)) return;
+    const onSettled = (value: AnswerTo[K] | null, failed: string | null, tookMs: number) =>
+      // Drawn in slices of time: typing comes first. Where nothing came, what was known before stays readable.
       startTransition(() =>
         setKnown((was) => ({
           ...(value === null && was ? was : { tree, book, key, question: now, value }),
@@ -79,28 +107,19 @@ export function useAnswer<K extends QuestionKind>(
           failed,
         })),
       );
-    };
-    const { answer, cancel } = getAnalyst().ask<K>(tree, at, book, now, (share) => current && setProgress(share));
-    asked.current = { cancel };
-    answer.then(
-      (value) => settle(value, null),
-      (error: unknown) => {
-        if (!(error instanceof NotWanted)) settle(null, error instanceof Error ? error.message : String(error));
-      },
-    );
+    const request = ask({ subject: { tree, revision: at, book }, question: now, onProgress: setProgress, onSettled });
+    asked.current = request;
     return () => {
-      current = false;
-      cancel();
+      request.end();
       setProgress(0);
     };
   }, [tree, book, key, tries]);
-  const isAnswered = known !== null && known.failed === null && known.tree === tree && known.book === book && known.key === key;
   const hasFailed = known !== null && known.failedFor?.tree === tree && known.failedFor.key === key;
   return {
     value: question === null ? null : (known?.value ?? null),
     of: known?.tree ?? null,
     asked: known?.question ?? null,
-    pending: question !== null && !isAnswered && !hasFailed && stopped !== tree,
+    pending: question !== null && !answers(known, { tree, book }, key) && !hasFailed && stopped !== tree,
     progress,
     tookMs: known?.tookMs ?? 0,
     failed: hasFailed ? known.failed : null,

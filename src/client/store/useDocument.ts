@@ -3,8 +3,8 @@ import { useEffect, useMemo, useState, useSyncExternalStore } from 'react';
 import type { DocumentKind } from '@/documents/lists';
 import { useUnloadGuard } from '../useUnloadGuard';
 import { openDocument, storedWord, type DocumentState, type Named, type StoredWord } from './documentState';
-import { recoverLeft } from './recover';
 import { Session, sessionOf } from './session';
+import { useRefreshOnReturn } from './useRefreshOnReturn';
 
 export interface OpenDocument<D extends Named> {
   readonly document: D;
@@ -38,18 +38,7 @@ export function useDocument<D extends Named>(
   useEffect(() => {
     session.opened({ document, revision }, quiet);
   }, [session, document, revision, quiet]);
-  useEffect(() => {
-    recoverLeft();
-    const onReturn = () => {
-      if (window.document.visibilityState === 'visible') void session.refresh();
-    };
-    window.addEventListener('focus', onReturn);
-    window.document.addEventListener('visibilitychange', onReturn);
-    return () => {
-      window.removeEventListener('focus', onReturn);
-      window.document.removeEventListener('visibilitychange', onReturn);
-    };
-  }, [session]);
+  useRefreshOnReturn(useMemo(() => [session], [session]));
   useUnloadGuard(state.pending.length > 0);
   const methods = useMemo(
     () => ({

@@ -5,8 +5,8 @@ import type { Answer } from '../api';
 import { bringBackDocument, deleteDocument, readDocument } from '../documents';
 import { useUnloadGuard } from '../useUnloadGuard';
 import { storedWord, worstOf, type DocumentState, type Named, type StoredWord } from './documentState';
-import { recoverLeft } from './recover';
 import { findMade, makeSession, Session, sessionOf, subscribeMade } from './session';
+import { useRefreshOnReturn } from './useRefreshOnReturn';
 
 export interface Opened<D extends Named> {
   readonly document: D;
@@ -27,14 +27,8 @@ export interface OpenDocuments<D extends Named> {
   read(): void;
 }
 
-/** All documents of a kind on one screen, each with a session of its own; made, deleted and brought back there. */
-export function useDocuments<D extends Named>(kind: DocumentKind, opened: readonly Opened<D>[]): OpenDocuments<D> {
-  const open = useCallback(
-    ({ document, revision }: Opened<D>) =>
-      typeof window === 'undefined' ? new Session(kind, document, revision) : sessionOf(kind, document, revision),
-    [kind],
-  );
-  const [sessions, setSessions] = useState(() => opened.map(open));
+/** The states of all sessions; the same list as long as none of them changed. */
+function useStates<D extends Named>(sessions: readonly Session<D>[]): readonly DocumentState<D>[] {
   const snapshot = useRef<readonly DocumentState<D>[]>([]);
   const getStates = useCallback(() => {
     const now = sessions.map((session) => session.getState());
@@ -48,55 +42,71 @@ export function useDocuments<D extends Named>(kind: DocumentKind, opened: readon
     },
     [sessions],
   );
-  const states = useSyncExternalStore(subscribe, getStates, getStates);
-  useEffect(() => {
-    for (const item of opened) {
-      const session = sessions.find((one) => one.getState().document.id === item.document.id);
-      session?.opened(item, true);
-    }
-  }, [opened, sessions]);
+  return useSyncExternalStore(subscribe, getStates, getStates);
+}
+
+type SetSessions<D extends Named> = (change: (list: readonly Session<D>[]) => Session<D>[]) => void;
+
+/** Sessions of documents that this window made, whichever screen made them, stand in the list. */
+function useMade<D extends Named>(kind: DocumentKind, setSessions: SetSessions<D>): void {
   useEffect(() => {
     const take = () =>
       setSessions((list) => [...list, ...(findMade(kind) as unknown as Session<D>[]).filter((made) => !list.includes(made))]);
     take();
     return subscribeMade(take);
-  }, [kind]);
+  }, [kind, setSessions]);
+}
+
+const openSession = <D extends Named>(kind: DocumentKind, { document, revision }: Opened<D>): Session<D> =>
+  typeof window === 'undefined' ? new Session(kind, document, revision) : sessionOf(kind, document, revision);
+
+const findSession = <D extends Named>(sessions: readonly Session<D>[], id: string): Session<D> | null =>
+  sessions.find((session) => session.getState().document.id === id) ?? null;
+
+/** Deleting asks the server; what it has not stored yet cannot be deleted there. */
+async function removeStored<D extends Named>(kind: DocumentKind, id: string, session: Session<D> | null): Promise<Answer<unknown>> {
+  if (session?.getState().revision === 0) return { ok: false, status: 0, problems: ['It is not stored yet.'] };
+  return deleteDocument(kind, id);
+}
+
+async function bringBackStored<D extends Named>(kind: DocumentKind, id: string): Promise<Answer<Opened<D>>> {
+  const back = await bringBackDocument(kind, id);
+  return back.ok ? readDocument<D>(kind, id) : back;
+}
+
+/** All documents of a kind on one screen, each with a session of its own; made, deleted and brought back there. */
+export function useDocuments<D extends Named>(kind: DocumentKind, opened: readonly Opened<D>[]): OpenDocuments<D> {
+  const [sessions, setSessions] = useState(() => opened.map((item) => openSession(kind, item)));
+  const states = useStates(sessions);
   useEffect(() => {
-    recoverLeft();
-    const onReturn = () => window.document.visibilityState === 'visible' && sessions.forEach((session) => void session.refresh());
-    window.addEventListener('focus', onReturn);
-    return () => window.removeEventListener('focus', onReturn);
-  }, [sessions]);
+    for (const item of opened) findSession(sessions, item.document.id)?.opened(item, true);
+  }, [opened, sessions]);
+  useMade(kind, setSessions);
+  useRefreshOnReturn(sessions);
   useUnloadGuard(states.some((state) => state.pending.length > 0));
-  return useMemo(() => {
-    const find = (id: string) => sessions.find((session) => session.getState().document.id === id) ?? null;
-    const add = (item: Opened<D>) => {
-      const session = open(item);
-      session.opened(item, true);
-      setSessions((list) => [...list.filter((one) => one !== session), session]);
-    };
-    return {
+  return useMemo(
+    () => ({
       items: states.filter((state) => !state.gone).map((state) => state.document),
       stored: worstOf(states.map((state) => storedWord(state as unknown as DocumentState))),
       stale: sessions.find((session) => session.getState().stale !== null) ?? null,
-      sessionOf: find,
-      edit: (id, label, change) => find(id)?.edit(label, change),
+      sessionOf: (id) => findSession(sessions, id),
+      edit: (id, label, change) => findSession(sessions, id)?.edit(label, change),
       read: () => sessions.forEach((session) => session.dispatch({ type: 'read' })),
       create: (document) => void makeSession(kind, document),
       remove: async (id) => {
-        if (find(id)?.getState().revision === 0) return { ok: false, status: 0, problems: ['It is not stored yet.'] };
-        const gone = await deleteDocument(kind, id);
+        const gone = await removeStored(kind, id, findSession(sessions, id));
         if (gone.ok) setSessions((list) => list.filter((session) => session.getState().document.id !== id));
         return gone;
       },
       bringBack: async (id) => {
-        const back = await bringBackDocument(kind, id);
+        const back = await bringBackStored<D>(kind, id);
         if (!back.ok) return back;
-        const read = await readDocument<D>(kind, id);
-        if (!read.ok) return read;
-        add(read.value);
-        return read;
+        const session = openSession(kind, back.value);
+        session.opened(back.value, true);
+        setSessions((list) => [...list.filter((one) => one !== session), session]);
+        return back;
       },
-    };
-  }, [kind, sessions, states, open]);
+    }),
+    [kind, sessions, states],
+  );
 }

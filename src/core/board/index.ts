@@ -5,4 +5,7 @@ export * from './layoutHub';
 export { countCrossings, layeringOf, orderLayers, type Layering } from './crossings';
 export { fitText } from './measure';
 export type { Label, PlacedRung, PlacedSection } from './placedRung';
+export type { Section } from './rungs';
+export type { BoardOptions } from './draft';
+export type { BandLabel } from './stack';
 export * from './views';

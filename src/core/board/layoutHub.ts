@@ -121,56 +121,62 @@ function nextNames(index: TreeIndex, position: Position): string[] {
   return [...new Set(next)].slice(0, 3);
 }
 
-function placeAnswers(
-  index: TreeIndex,
-  slots: readonly Slot[],
-  slotWidth: number,
-  plankY: number,
-  lines: ReturnType<typeof linesAbove>,
-  hubHeight: number,
-  frame: Frame,
-): HubAnswer[] {
-  const lowest = lines.get(hubHeight + 1)?.y ?? plankY - 84;
+/** Where the answers of a hub may be drawn. */
+interface Room {
+  readonly slotWidth: number;
+  readonly plankY: number;
+  readonly hubHeight: number;
+  readonly lines: ReturnType<typeof linesAbove>;
+  readonly frame: Frame;
+}
+
+/** From the plank up to where it lands; a helper that stays comes down again beside it, the way to the back leans over to it. */
+function pathOf(x: number, y: number, landingX: number, kind: 'up' | 'stays' | 'back', { slotWidth, plankY }: Room): Point[] {
+  const foot = x + slotWidth * 0.42;
+  const bend = plankY - 26;
+  if (kind === 'stays')
+    return [
+      [foot, plankY],
+      [foot, bend],
+      [foot + 22, bend],
+      [foot + 22, plankY],
+    ];
+  const leaning: Point[] =
+    kind === 'back'
+      ? [
+          [x + 4, Math.min(bend, y + 46)],
+          [landingX, y + 3],
+        ]
+      : [[x + 4, y]];
+  return [[foot, plankY], [x + 4, bend], ...leaning];
+}
+
+/** How high an answer lands: between the line it has cleared and the next, as low as words allow. */
+function landingY(to: Position, { lines, hubHeight, plankY }: Room): number {
+  const height = Math.max(hubHeight + 1, to.ends && to.family === 'lost' ? 0 : heightOf(to.lines));
+  const lower = lines.get(height)?.y ?? lowestLine(lines, hubHeight, plankY);
+  const upper = lines.get(height + 1)?.y ?? 30;
+  return Math.max(upper + 62, (lower + upper) / 2 - 6);
+}
+const lowestLine = (lines: Room['lines'], hubHeight: number, plankY: number): number => lines.get(hubHeight + 1)?.y ?? plankY - 84;
+
+function placeAnswers(index: TreeIndex, slots: readonly Slot[], room: Room): HubAnswer[] {
+  const { slotWidth, plankY, frame } = room;
   let backRow = 0;
   return slots.flatMap(({ answer }, i): HubAnswer[] => {
     if (!answer) return [];
     const to = positionOf(index, answer.to);
+    const atBack = isAtBack(to);
+    const stays = to.id === answer.from;
     const x = LEFT + i * slotWidth;
     const width = Math.min(100, slotWidth - 8);
-    const atBack = isAtBack(to);
-    const ending = to.ends && to.family === 'lost';
-    const height = Math.max(hubHeight + 1, ending ? 0 : heightOf(to.lines));
-    const lower = lines.get(height)?.y ?? lowest;
-    const upper = lines.get(height + 1)?.y ?? 30;
     const landingX = atBack ? frame.width - BACK_WIDTH + 14 : x + 4;
-    const y = atBack ? plankY - 170 - 92 * backRow++ : Math.max(upper + 62, (lower + upper) / 2 - 6);
-    const foot = x + slotWidth * 0.42;
-    const bend = plankY - 26;
-    const stays = to.id === answer.from;
-    const path: Point[] = stays
-      ? [
-          [foot, plankY],
-          [foot, bend],
-          [foot + 22, bend],
-          [foot + 22, plankY],
-        ]
-      : atBack
-        ? [
-            [foot, plankY],
-            [x + 4, bend],
-            [x + 4, Math.min(bend, y + 46)],
-            [landingX, y + 3],
-          ]
-        : [
-            [foot, plankY],
-            [x + 4, bend],
-            [x + 4, y],
-          ];
+    const y = atBack ? plankY - 170 - 92 * backRow++ : landingY(to, room);
     return [
       {
         transition: answer.id,
         position: to.id,
-        path,
+        path: pathOf(x, y, landingX, stays ? 'stays' : atBack ? 'back' : 'up', room),
         atBack,
         stays,
         x: landingX,
@@ -178,7 +184,7 @@ function placeAnswers(
         width: atBack ? BACK_WIDTH - 26 : width,
         words: wrapText(answer.name, 13.5, slotWidth - 12, 3),
         wordsX: x + 9,
-        wordsY: lowest + 17,
+        wordsY: lowestLine(room.lines, room.hubHeight, plankY) + 17,
         name: wrapText(to.name, 13.5, atBack ? BACK_WIDTH - 42 : width - 4, 3),
         lines: to.lines,
         next: nextNames(index, to).map((text) => fitText(text, 12, atBack ? BACK_WIDTH - 26 : slotWidth - 10)),
@@ -255,7 +261,7 @@ export function layoutHub(tree: TreeDocument, id: PositionId, frame: Frame): Hub
     plankY,
     lines: [...below, ...[...lines].map(([height, place]) => ({ line: LINES[height - 1]!, ...place }))],
     sections: placeSections(index, slots, slotWidth, plankY),
-    answers: placeAnswers(index, slots, slotWidth, plankY, lines, hubHeight, frame),
+    answers: placeAnswers(index, slots, { slotWidth, plankY, hubHeight, lines, frame }),
     entries,
     moreEntries: more,
   };

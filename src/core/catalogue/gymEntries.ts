@@ -73,43 +73,40 @@ const stands = (position: Position | undefined, when: When | undefined): boolean
     return values.every((id) => read?.values.some((value) => value.id === id));
   });
 
+const ofKind = <K extends GymEntry['kind']>(entries: readonly GymEntry[], kind: K) =>
+  entries.filter((entry): entry is Extract<GymEntry, { kind: K }> => entry.kind === kind);
+
 /** The shipped catalogue as a gym sees it. Neither is changed. O(entries). */
 export function withGymEntries(shipped: Catalogue, entries: readonly GymEntry[]): GymsCatalogue {
   const origin = new Map<string, 'changed' | 'own'>();
   const leftOver: GymEntry[] = [];
   const positions = new Map(shipped.positions.map((entry) => [entry.position.id, entry]));
   const transitions = new Map(shipped.transitions.map((entry) => [entry.transition.id, entry]));
-  const own = <K extends GymEntry['kind']>(kind: K) =>
-    entries.filter((entry): entry is Extract<GymEntry, { kind: K }> => entry.kind === kind);
-  for (const { id, position, signs, feeder } of own('position')) {
-    positions.set(id, { position, signs, feeder });
-    origin.set(id, 'own');
+  /** Puts an entry where it belongs; null = there is nothing that it changes or links. */
+  const put = <E>(known: Map<string, E>, entry: GymEntry, made: E | null): void => {
+    if (made === null) return void leftOver.push(entry);
+    known.set(entry.id, made);
+    origin.set(entry.id, 'change' in entry ? 'changed' : 'own');
+  };
+  for (const entry of ofKind(entries, 'position')) {
+    const { position, signs, feeder } = entry;
+    put(positions, entry, { position, signs, feeder });
   }
-  for (const entry of own('transition')) {
-    const { id, transition, feeder } = entry;
-    if (!stands(positions.get(transition.from)?.position, transition.when) || !positions.has(transition.to)) leftOver.push(entry);
-    else {
-      transitions.set(id, { transition, feeder });
-      origin.set(id, 'own');
-    }
+  for (const entry of ofKind(entries, 'transition')) {
+    const { transition, feeder } = entry;
+    const isLinked = stands(positions.get(transition.from)?.position, transition.when) && positions.has(transition.to);
+    put(transitions, entry, isLinked ? { transition, feeder } : null);
   }
-  for (const entry of own('changedPosition')) {
+  for (const entry of ofKind(entries, 'changedPosition')) {
     const known = positions.get(entry.id);
-    if (!known) leftOver.push(entry);
-    else {
-      positions.set(entry.id, withPositionChange(known, entry.change));
-      origin.set(entry.id, 'changed');
-    }
+    put(positions, entry, known ? withPositionChange(known, entry.change) : null);
   }
-  for (const entry of own('changedTransition')) {
+  for (const entry of ofKind(entries, 'changedTransition')) {
     const known = transitions.get(entry.id);
-    if (!known) leftOver.push(entry);
-    else {
-      transitions.set(entry.id, withTransitionChange(known, entry.change));
-      origin.set(entry.id, 'changed');
-    }
+    put(transitions, entry, known ? withTransitionChange(known, entry.change) : null);
   }
-  const changesOf = <C>(kind: 'changedPosition' | 'changedTransition') => new Map(own(kind).map(({ id, change }) => [id, change as C]));
+  const changesOf = <C>(kind: 'changedPosition' | 'changedTransition') =>
+    new Map(ofKind(entries, kind).map(({ id, change }) => [id, change as C]));
   return {
     positionChanges: changesOf<PositionChange>('changedPosition'),
     transitionChanges: changesOf<TransitionChange>('changedTransition'),

@@ -1,7 +1,7 @@
 import { breadthFirst, mustAnalysis, wayTo, type FlowEdge } from '../graph';
 import { perObject } from '../base';
 import { graphOf, indexOf, startsOf, type Fact, type PositionId, type Transition, type TransitionId, type TreeDocument } from '../tree';
-import { factEffectsOf } from './facts';
+import { factEffectsOf, type FactEffects } from './facts';
 
 export interface MissingFact {
   readonly transition: TransitionId;
@@ -23,13 +23,11 @@ interface Move extends FlowEdge<Fact> {
   readonly transition: Transition;
 }
 
-/**
- * Must-analysis of needs / makes / undoes and of the contacts of the steps (MODEL §3). A move whose steps are not written
- * keeps what was held.
- */
-export const findCertainFacts = perObject((tree: TreeDocument): CertainFacts => {
+type Known = ReadonlyMap<PositionId, NonNullable<ReturnType<typeof mustAnalysis<Fact, Move>>[number]>>;
+
+/** The reached positions with what is certain there. */
+function knownFacts(tree: TreeDocument, effects: FactEffects): Known {
   const index = indexOf(tree);
-  const effects = factEffectsOf(tree);
   const { numberOf } = graphOf(tree);
   const moveOf = (transition: Transition): Move => ({
     transition,
@@ -43,21 +41,33 @@ export const findCertainFacts = perObject((tree: TreeDocument): CertainFacts => 
   const edges = tree.positions.map((position) => index.from.get(position.id)!.map(moveOf));
   const starts = tree.starts.map((start, i) => ({ node: numberOf.get(start.position)!, facts: effects.given[i]! }));
   const certain = mustAnalysis(edges, starts);
-  const known = new Map(tree.positions.flatMap((position, i) => (certain[i] ? [[position.id, certain[i]] as const] : [])));
-  const witnessOf = (position: PositionId, fact: Fact): TransitionId[] => {
-    const route: TransitionId[] = [];
-    let at = position;
-    for (;;) {
-      const here = known.get(at);
-      const via = here?.lost.has(fact) ? here.lost.get(fact)! : here?.first;
-      if (!here || here.facts.has(fact) || !via) return route.reverse();
-      const move = via.transition;
-      route.push(move.id);
-      // Ended here: before it any way will do. Otherwise the fact was gone at `from` already, and earlier than here.
-      if (effects.takesAway(move, fact)) return [...anyWayTo(tree, move.from), ...route.reverse()];
-      at = move.from;
-    }
-  };
+  return new Map(tree.positions.flatMap((position, i) => (certain[i] ? [[position.id, certain[i]] as const] : [])));
+}
+
+/** Back from a position along the way on which the fact was lost, or never made. */
+function witnessIn(tree: TreeDocument, effects: FactEffects, known: Known, position: PositionId, fact: Fact): TransitionId[] {
+  const route: TransitionId[] = [];
+  let at = position;
+  for (;;) {
+    const here = known.get(at);
+    const via = here?.lost.has(fact) ? here.lost.get(fact)! : here?.first;
+    if (!here || here.facts.has(fact) || !via) return route.reverse();
+    const move = via.transition;
+    route.push(move.id);
+    // Ended here: before it any way will do. Otherwise the fact was gone at `from` already, and earlier than here.
+    if (effects.takesAway(move, fact)) return [...anyWayTo(tree, move.from), ...route.reverse()];
+    at = move.from;
+  }
+}
+
+/**
+ * Must-analysis of needs / makes / undoes and of the contacts of the steps (MODEL §3). A move whose steps are not written
+ * keeps what was held.
+ */
+export const findCertainFacts = perObject((tree: TreeDocument): CertainFacts => {
+  const effects = factEffectsOf(tree);
+  const known = knownFacts(tree, effects);
+  const witnessOf = (position: PositionId, fact: Fact) => witnessIn(tree, effects, known, position, fact);
   const made = new Set<Fact>([
     ...effects.given.flatMap((facts) => [...facts]),
     ...tree.transitions.flatMap((move) => effects.makesOf(move)),

@@ -1,6 +1,6 @@
 import { perObject } from '../base';
 import { holdFact, holdOfFact } from '../contacts';
-import type { Contact, Fact, Transition, TreeDocument } from '../tree';
+import { indexOf, type Contact, type Fact, type Transition, type TreeDocument } from '../tree';
 
 /** What the facts of a tree do, holds of the steps among them. */
 export interface FactEffects {
@@ -15,53 +15,56 @@ export interface FactEffects {
   takesAway(move: Transition, fact: Fact): boolean;
 }
 
-const held = (contacts: readonly Contact[] | undefined): Fact[] => (contacts ?? []).map(holdFact);
 const lastStep = (move: Transition): readonly Contact[] | null => {
   const steps = move.steps ?? [];
   return steps.length > 0 ? steps[steps.length - 1]!.contacts : null;
 };
 
+/** Facts as they are typed and as they are held: a typed one that reads as a hold of known spots is that hold. */
+class FactReader {
+  private readonly known = new Map<string, Fact>();
+  readonly holds = new Set<Fact>();
+
+  typed(text: string): Fact {
+    const known = this.known.get(text);
+    if (known !== undefined) return known;
+    const hold = holdOfFact(text);
+    const fact = hold ? holdFact(hold) : text;
+    this.known.set(text, fact);
+    if (hold) this.holds.add(fact);
+    return fact;
+  }
+  held(contacts: readonly Contact[] | undefined): Fact[] {
+    const facts = (contacts ?? []).map(holdFact);
+    for (const fact of facts) this.holds.add(fact);
+    return facts;
+  }
+}
+
 /** The facts of a tree as they act; a typed fact that reads as a hold of known spots ("right hand far lapel") is that hold. */
 export const factEffectsOf = perObject((tree: TreeDocument): FactEffects => {
-  const canonical = new Map<string, Fact>();
-  const holds = new Set<Fact>();
-  const factOf = (typed: string): Fact => {
-    const known = canonical.get(typed);
-    if (known !== undefined) return known;
-    const hold = holdOfFact(typed);
-    const fact = hold ? holdFact(hold) : typed;
-    canonical.set(typed, fact);
-    if (hold) holds.add(fact);
-    return fact;
-  };
-  const seen = (contacts: readonly Contact[] | undefined): Fact[] => {
-    const facts = held(contacts);
-    for (const fact of facts) holds.add(fact);
-    return facts;
-  };
-  const positions = new Map(tree.positions.map((position) => [position.id, position]));
+  const read = new FactReader();
+  const all = (facts: readonly Fact[] | undefined): Fact[] => (facts ?? []).map((fact) => read.typed(fact));
+  const { positions } = indexOf(tree);
   const given = tree.starts.map((start) => {
     const place = positions.get(start.position);
-    return new Set([...(start.facts ?? []).map(factOf), ...seen(place?.holds), ...seen(place?.theirHolds)]);
+    return new Set([...all(start.facts), ...read.held(place?.holds), ...read.held(place?.theirHolds)]);
   });
   const effects = new Map(
     tree.transitions.map((move) => {
       const last = lastStep(move);
-      const makes = [...(move.makes ?? []).map(factOf), ...seen(last ?? undefined)];
-      return [
-        move.id,
-        { needs: (move.needs ?? []).map(factOf), makes, undoes: new Set((move.undoes ?? []).map(factOf)), isWritten: last !== null },
-      ];
+      const makes = [...all(move.makes), ...read.held(last ?? undefined)];
+      return [move.id, { needs: all(move.needs), makes, undoes: new Set(all(move.undoes)), isWritten: last !== null }];
     }),
   );
   return {
     given,
     needsOf: (move) => effects.get(move.id)!.needs,
     makesOf: (move) => effects.get(move.id)!.makes,
-    isHold: (fact) => holds.has(fact),
+    isHold: (fact) => read.holds.has(fact),
     takesAway: (move, fact) => {
       const { undoes, isWritten, makes } = effects.get(move.id)!;
-      return undoes.has(fact) || (isWritten && holds.has(fact) && !makes.includes(fact));
+      return undoes.has(fact) || (isWritten && read.holds.has(fact) && !makes.includes(fact));
     },
   };
 });

@@ -22,30 +22,30 @@ interface Kernel {
   readonly missing: Float64Array;
 }
 
-function kernelOf(model: OddsModel): Kernel {
-  const { states, worth, missing } = model;
-  const size = { shows: 0, options: 0, outcomes: 0 };
-  for (const shows of model.shows) {
-    size.shows += shows.length;
-    for (const show of shows) {
-      size.options += show.options.length;
-      for (const option of show.options) size.outcomes += option.outcomes.length;
-    }
-  }
-  const kernel: Kernel = {
+/** A kernel of the model's size with nothing in it yet. */
+function emptyKernel({ states, worth, missing, shows: all }: OddsModel): Kernel {
+  const shows = all.flat();
+  const options = shows.flatMap((show) => show.options);
+  const outcomes = options.reduce((sum, option) => sum + option.outcomes.length, 0);
+  return {
     states,
-    firstShow: new Int32Array(model.shows.length + 1),
-    share: new Float64Array(size.shows),
-    firstOption: new Int32Array(size.shows + 1),
-    seconds: new Int32Array(size.options),
-    firstOutcome: new Int32Array(size.options + 1),
-    endOfLive: new Int32Array(size.options),
-    chance: new Float64Array(size.outcomes),
-    target: new Int32Array(size.outcomes),
-    certain: new Float64Array(size.options),
+    firstShow: new Int32Array(all.length + 1),
+    share: new Float64Array(shows.length),
+    firstOption: new Int32Array(shows.length + 1),
+    seconds: new Int32Array(options.length),
+    firstOutcome: new Int32Array(options.length + 1),
+    endOfLive: new Int32Array(options.length),
+    chance: new Float64Array(outcomes),
+    target: new Int32Array(outcomes),
+    certain: new Float64Array(options.length),
     worth,
     missing,
   };
+}
+
+function kernelOf(model: OddsModel): Kernel {
+  const { worth } = model;
+  const kernel = emptyKernel(model);
   const at = { show: 0, option: 0, outcome: 0 };
   model.shows.forEach((shows, position) => {
     for (const show of shows) {

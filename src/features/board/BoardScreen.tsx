@@ -2,11 +2,8 @@
 import { useRouter } from 'next/navigation';
 import { useEffect, useMemo, useState } from 'react';
 import { idToAddress } from '@/contracts/address';
-import { LARGE_TREE } from '@/core/board';
 import { treeInGym } from '@/core/people';
-import { findUnstopped, findUnanswered } from '@/core/structure';
 import { isFiltering, viewTree } from '@/core/lens';
-import { ODDS_QUESTION } from '@/core/odds';
 import { indexOf } from '@/core/tree';
 import { FilterRow } from '@/client/FilterRow';
 import { Working } from '@/client/Working';
@@ -15,8 +12,6 @@ import { useUndoKeys } from '@/client/useUndoKeys';
 import { Caret } from '@/ui/Caret';
 import { later } from '@/client/later';
 import { StoredAlert, WAITS } from '@/ui/StoredStrip';
-import { speaksOf } from '@/workers/place';
-import { useAnswer } from '@/workers/useAnswer';
 import { BoardCanvas } from './canvas/BoardCanvas';
 import type { OpenedBoard } from './boardState';
 import { BoardStrip } from './BoardStrip';
@@ -25,6 +20,7 @@ import { SideSelect } from './SideSelect';
 import { shutOptions } from './shut';
 import { useCatalogue } from './caret/useCatalogue';
 import { useBoard } from './useBoard';
+import { useBoardAnswers } from './useBoardAnswers';
 import { useScene } from './useScene';
 import { caretAnchor, routesThrough } from './viewModel';
 
@@ -48,7 +44,6 @@ export function BoardScreen(opened: OpenedBoard) {
   const [looking, setLooking] = useState(isFiltering(opened.filter));
   const { selected, caret, sheet, view, filter, swapped, gripsOn } = state;
   const { revision } = edits.state;
-  const isAllStored = edits.state.pending.length === 0;
   const inGym = useMemo(() => treeInGym(state.tree, opened.book), [state.tree, opened.book]);
   const look = useMemo(() => viewTree(inGym, filter, swapped), [inGym, filter, swapped]);
   const { seen: tree, shown } = look;
@@ -60,32 +55,16 @@ export function BoardScreen(opened: OpenedBoard) {
     onFind: () => setFinding(true),
   });
   const routes = useMemo(() => (view === 'route' ? routesThrough(shown, selected) : []), [view, shown, selected]);
-  const isLarge = state.tree.positions.length > LARGE_TREE;
+  const isAllStored = edits.state.pending.length === 0;
   const subject = useMemo(
     () => ({ tree: state.tree, revision: isAllStored ? revision : null, book: opened.book }),
     [state.tree, isAllStored, revision, opened.book],
   );
   const asWhom = useMemo(() => ({ filter, swapped }), [filter, swapped]);
   const { scene, drawing } = useScene({ state: seenState, routes, arrangedBy: tree, subject, look: asWhom });
-  const isRungShown = selected !== null && sheet === 'rung';
-  const odds = useAnswer<'odds'>(subject, isRungShown ? { kind: 'odds', look: asWhom, ...ODDS_QUESTION } : null);
-  const place = useAnswer<'place'>(subject, isRungShown ? { kind: 'place', look: asWhom, position: selected } : null);
-  // A large tree's broken rungs are counted with the findings, away from the screen.
-  const findings = useAnswer<'sheet'>(subject, isRungShown && !isLarge ? null : { kind: 'sheet', look: asWhom });
-  const { of, asked } = findings;
-  /** The tree that the sheet speaks of: while a newer one is being looked at, an older one. */
-  const spoken = useMemo(() => {
-    if (of === null || asked === null || (of === state.tree && asked.look === asWhom)) return look;
-    return viewTree(treeInGym(of, opened.book), asked.look.filter, asked.look.swapped);
-  }, [of, asked, state.tree, look, opened.book, asWhom]);
+  const shownPlace = sheet === 'rung' ? selected : null;
+  const { odds, said, findings, spoken, broken } = useBoardAnswers({ subject, look: asWhom, view: look, shownPlace });
   const shut = useMemo(() => shutOptions(shown, gripsOn), [shown, gripsOn]);
-  const broken = useMemo(
-    () =>
-      isLarge
-        ? (findings.value?.findings.list.filter(({ kind }) => kind === 'unanswered' || kind === 'unstopped').length ?? null)
-        : findUnanswered(shown).length + findUnstopped(shown).length,
-    [isLarge, findings.value, shown],
-  );
   const position = selected === null ? undefined : indexOf(tree).positions.get(selected);
   const onBoard =
     view === 'hub' ? caret !== null && 'position' in caret && caret.position === selected : caretAnchor(scene.layout, caret) !== null;
@@ -152,7 +131,7 @@ export function BoardScreen(opened: OpenedBoard) {
               shown={shown}
               catalogue={catalogue}
               position={position}
-              said={place.value && place.asked?.position === position.id && speaksOf(tree, place.value) ? place.value : null}
+              said={said}
               odds={odds.value}
               pending={odds.pending}
               caret={onBoard ? null : caret}

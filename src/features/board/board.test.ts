@@ -6,12 +6,11 @@ import { EMPTY_BOOK } from '@/core/people';
 import { emptyTree, type TreeDocument } from '@/core/tree';
 import { sayHis, sayMine, findingText, shareText, sayLostAfter } from '@/core/words';
 import { findFindings } from '@/core/findings';
-import { layoutBoard } from '@/core/board';
 import { demoTree } from '../../../demo/demoTree';
 import { boardOn, openBoard, reduceBoard, type BoardAction, type BoardState } from './boardState';
 import { landingCaret, landingOptions, landOn, landOnNew, nextBroken, typeGuard, typeValue } from './caret/branch';
 import { firstHold, shutOptions, theirGripsAt } from './shut';
-import { caretAnchor, followFrom, neighbourInRow, routesThrough, sceneOf } from './viewModel';
+import { caretAnchor, routesThrough, sceneOf } from './viewModel';
 
 const open = (tree: TreeDocument): BoardState =>
   boardOn(openBoard({ tree, revision: 1, view: 'tree', selected: null, guard: null, filter: {}, book: EMPTY_BOOK }), tree);
@@ -132,22 +131,6 @@ describe('views and words', () => {
     const { layout } = sceneOf(state({}), [], null);
     expect(caretAnchor(layout, { kind: 'value', position: 'spider' })).not.toBeNull();
     expect(caretAnchor(layout, { kind: 'value', position: 'nowhere' })).toBeNull();
-  });
-  it('walks with the arrow keys along answers, falls and rows', () => {
-    const layout = layoutBoard(tree, { grid: { columns: 8, rungWidth: 85 } });
-    const spider = layout.rungs.find((placed) => placed.rung.id === 'spider')!;
-    const at = spider.sections.findIndex((item) => item.section.value === 'sp-extends');
-    expect(followFrom(layout, spider, at, 'up')).toBe('biceps-cleared');
-    expect(neighbourInRow(layout, spider, 1)?.rung.id).toBe('lasso');
-    const lasso = layout.rungs.find((placed) => placed.rung.id === 'lasso')!;
-    expect(
-      followFrom(
-        layout,
-        lasso,
-        lasso.sections.findIndex((item) => item.section.value === 'la-spins'),
-        'down',
-      ),
-    ).toBe('swept');
   });
   it('says every finding in words, with the place and the next action', () => {
     for (const finding of findFindings(tree).list) {

@@ -1,4 +1,4 @@
-import { guardOf, guardPositions, layoutBoard, type BoardLayout, type Grid, type PlacedRung } from '@/core/board';
+import { guardOf, guardPositions, layoutBoard, type BoardLayout, type Grid } from '@/core/board';
 import { findShortestRoutes } from '@/core/structure';
 import type { PositionId, TreeDocument } from '@/core/tree';
 import type { BoardState, Caret } from './boardState';
@@ -70,27 +70,4 @@ export function caretAnchor(layout: BoardLayout, caret: Caret | null): { x: numb
   const value = 'value' in caret ? caret.value : null;
   const section = placed.sections.find((item) => item.section.value === value && value !== null);
   return { x: (section ?? placed).x, y: ground(placed.y + placed.thickness + (placed.rung.hub ? 36 : 34)) };
-}
-
-/** The rung beside this one in its row, for walking off the end of its sections. */
-export function neighbourInRow(layout: BoardLayout, placed: PlacedRung, step: 1 | -1): PlacedRung | null {
-  const row = layout.rungs.filter(
-    (item) => item.rung.id !== placed.rung.id && Math.abs(item.y - placed.y) < 12 && Math.sign(item.x - placed.x) === step,
-  );
-  return row.toSorted((a, b) => Math.abs(a.x - placed.x) - Math.abs(b.x - placed.x))[0] ?? null;
-}
-
-/** Where ↑ or ↓ leads: along the focused section's answer or fall, else along any, else to the nearest rung that way. */
-export function followFrom(layout: BoardLayout, placed: PlacedRung, section: number, direction: 'up' | 'down'): PositionId | null {
-  const shown = placed.sections[section]?.section;
-  const ids = direction === 'up' ? (shown?.answers ?? []) : (shown?.falls ?? []);
-  const known = new Set(layout.rungs.map((item) => item.rung.id));
-  const moves = direction === 'up' ? layout.climbs : layout.falls;
-  const along = moves.find((climb) => ids.includes(climb.transition) && known.has(climb.to));
-  if (along) return along.to;
-  const beyond = layout.rungs.filter((item) => (direction === 'up' ? item.y < placed.y - 8 : item.y > placed.y + 8));
-  const near = beyond.toSorted(
-    (a, b) => Math.hypot(a.x - placed.x, (a.y - placed.y) * 2) - Math.hypot(b.x - placed.x, (b.y - placed.y) * 2),
-  )[0];
-  return near?.rung.id ?? null;
 }

@@ -224,52 +224,59 @@ function bent(from: Point, to: Point, sign: number): Point {
   return { x: middle.x + sign * Math.min(20, length * 0.14), y: middle.y };
 }
 
+/** How far along a held arm a part of it lies, from the shoulder to the hand. */
+const alongArm = (part: string): number => (/hand|palm|fingers/.test(part) ? 1 : part === 'wrist' ? 0.9 : part === 'forearm' ? 0.72 : 0.5);
+
+/** Where a contact's target is drawn; a hand that itself reaches somewhere is held where it is. `depth`: how often that was so. */
+function targetPoint(contacts: readonly Contact[], contact: Contact, view: PairView, depth = 0): Point {
+  const { target } = contact;
+  if (target.athlete === 'mat') return matSpot(contact, view);
+  const sign = signOfTarget(contact, target, view);
+  const part = target.part ?? 'belly';
+  const whose = target.athlete;
+  const limb = isArm(part) ? sign : 0;
+  const side = signOf('left', isLying(whose, view)) === limb ? 'left' : 'right';
+  const hand = contacts.find((item) => item.athlete === whose && item.part === `${side}Hand`);
+  if (limb === 0 || !hand || depth >= 2) return spotAt(whose, part, sign, view);
+  return between(spotAt(whose, 'shoulder', limb, view), targetPoint(contacts, hand, view, depth + 1), alongArm(part));
+}
+
+type Side = 'left' | 'right';
+/** A limb from its joint: through what of it reaches somewhere, or at rest. */
+function drawLimb(
+  athlete: Actor,
+  { joint, parts }: (typeof LIMBS)[number],
+  side: Side,
+  reaching: ReadonlyMap<string, Point>,
+  view: PairView,
+): DrawnLimb {
+  const sign = signOf(side, isLying(athlete, view));
+  const key = (part: string): string => `${athlete}|${side}${part.charAt(0).toUpperCase()}${part.slice(1)}`;
+  const path = [spotAt(athlete, joint, sign, view)];
+  let reaches = false;
+  for (const [i, names] of parts.entries()) {
+    const reached = names.map((name) => reaching.get(key(name))).find((point) => point !== undefined);
+    if (!reached) continue;
+    if (i >= 1 && path.length === 1) path.push(bent(path[0]!, reached, sign));
+    path.push(reached);
+    reaches = true;
+  }
+  if (!reaches) path.push(...parts.map((names) => spotAt(athlete, names[0], sign, view)));
+  return { athlete, path, reaches };
+}
+
+const isTrunk = ({ part }: Contact): boolean => {
+  const { name } = bodyPart(part);
+  return !LIMBS.some(({ parts }) => parts.some((names) => (names as readonly string[]).includes(name)));
+};
+
 /** The two bodies with what is held: limbs reach to their spots, the trunk is linked to its own. */
 export function drawPair(contacts: readonly Contact[], view: PairView): DrawnPair {
-  const reaching = new Map<string, Point>();
-  const targetPoint = (contact: Contact, depth: number): Point => {
-    const { target } = contact;
-    if (target.athlete === 'mat') return matSpot(contact, view);
-    const sign = signOfTarget(contact, target, view);
-    const part = target.part ?? 'belly';
-    // A hand that itself reaches somewhere is held where it is.
-    const whose = target.athlete;
-    const limb = isArm(part) ? sign : 0;
-    const side = signOf('left', isLying(whose, view)) === limb ? 'left' : 'right';
-    const hand = contacts.find((item) => item.athlete === whose && item.part === `${side}Hand`);
-    if (limb !== 0 && hand && depth < 2) {
-      const shoulder = spotAt(whose, 'shoulder', limb, view);
-      const reach = /hand|palm|fingers/.test(part) ? 1 : part === 'wrist' ? 0.9 : part === 'forearm' ? 0.72 : 0.5;
-      return between(shoulder, targetPoint(hand, depth + 1), reach);
-    }
-    return spotAt(whose, part, sign, view);
-  };
-  const held = contacts.map((contact) => ({ contact, at: targetPoint(contact, 0) }));
-  for (const { contact, at } of held) if (!reaching.has(limbKey(contact))) reaching.set(limbKey(contact), at);
+  const held = contacts.map((contact) => ({ contact, at: targetPoint(contacts, contact, view) }));
+  const reaching = new Map(held.toReversed().map(({ contact, at }) => [limbKey(contact), at]));
   const limbs = (['owner', 'opponent'] as const).flatMap((athlete) =>
-    LIMBS.flatMap(({ joint, parts }) =>
-      (['left', 'right'] as const).map((side): DrawnLimb => {
-        const sign = signOf(side, isLying(athlete, view));
-        const key = (part: string): string => `${athlete}|${side}${part.charAt(0).toUpperCase()}${part.slice(1)}`;
-        const path = [spotAt(athlete, joint, sign, view)];
-        let reaches = false;
-        parts.forEach((names, i) => {
-          const reached = names.map((name) => reaching.get(key(name))).find((point) => point !== undefined);
-          if (reached) {
-            if (i >= 1 && path.length === 1) path.push(bent(path[0]!, reached, sign));
-            path.push(reached);
-            reaches = true;
-          }
-        });
-        if (!reaches) path.push(...parts.map((names) => spotAt(athlete, names[0], sign, view)));
-        return { athlete, path, reaches };
-      }),
-    ),
+    LIMBS.flatMap((limb) => (['left', 'right'] as const).map((side) => drawLimb(athlete, limb, side, reaching, view))),
   );
-  const isTrunk = ({ part }: Contact): boolean => {
-    const { name } = bodyPart(part);
-    return !LIMBS.some(({ parts }) => parts.some((names) => (names as readonly string[]).includes(name)));
-  };
   const links = held.filter(({ contact }) => isTrunk(contact)).map((item) => ({ ...item, from: restOf(item.contact, view) }));
   return { held, limbs, links };
 }

@@ -1,5 +1,4 @@
 'use client';
-import { useEffect, useRef, useState } from 'react';
 import { StaleDialog } from '@/client/store/StaleDialog';
 import type { Named } from '@/client/store/documentState';
 import { worstOf } from '@/client/store/documentState';
@@ -7,8 +6,8 @@ import type { Session } from '@/client/store/session';
 import { useDocument } from '@/client/store/useDocument';
 import { useUndoKeys } from '@/client/useUndoKeys';
 import { screenLinks } from '@/client/screenLinks';
-import { gameIn, profileOf, withGame, type Opponent } from '@/core/people';
-import type { Profile, TreeDocument } from '@/core/tree';
+import { profileOf } from '@/core/people';
+import type { TreeDocument } from '@/core/tree';
 import { buttonClass } from '@/ui/Field';
 import { StoredStrip } from '@/ui/StoredStrip';
 import { AthleteFields } from './AthleteFields';
@@ -16,41 +15,16 @@ import { Entries } from './Entries';
 import { GroupCard } from './GroupCard';
 import { PersonCard } from './PersonCard';
 import { RuleCard } from './RuleCard';
+import { withForm, withPatch } from './patches';
+import { NAMED_IN, useCards } from './useCards';
 import { useGymBook, type BookKind, type OpenedBook } from './useGymBook';
 
-const NEW: Record<BookKind, Named & Record<string, unknown>> = {
-  ruleCard: { id: 'rule-card', name: 'New rule card', contexts: [], forbidden: [], points: [] },
-  athlete: { id: 'person', name: 'New person' },
-  opponent: { id: 'opponent', name: 'New opponent' },
-  group: { id: 'group', name: 'New group', members: [] },
-};
 const WHAT: Record<BookKind, string> = { ruleCard: 'rule card', athlete: 'card', opponent: 'card', group: 'group' };
-/** Which of the tree's lists names documents of a kind. */
-const NAMED_IN = { ruleCard: 'ruleCards', athlete: 'athletes', opponent: 'opponents' } as const;
 
-interface Chosen {
-  readonly kind: BookKind;
-  readonly id: string;
-}
 interface Props {
   readonly tree: TreeDocument;
   readonly revision: number;
   readonly book: OpenedBook;
-}
-
-/** A person's patch, as one tree sees him, put to the person that the gym keeps. */
-function withPatch<P extends Opponent>(
-  person: P,
-  treeId: string,
-  { off, on, habits, ...rest }: Partial<Profile>,
-  said: readonly string[],
-): P {
-  const game = {
-    ...gameIn(person, treeId),
-    ...Object.fromEntries(Object.entries({ off, on, habits }).filter(([key]) => said.includes(key))),
-  };
-  const { of: _of, id: _id, ...fields } = rest;
-  return withGame({ ...person, ...fields }, game);
 }
 
 /** The gym's rule cards and people: what a tree can be looked at under, for and against. */
@@ -58,59 +32,12 @@ export function RulesScreen({ tree: opened, revision, book: openedBook }: Props)
   const { document: tree, stored, edit, session, state } = useDocument<TreeDocument>('tree', { document: opened, revision });
   const book = useGymBook(openedBook);
   const { ruleCard, athlete, opponent, group } = book;
-  const first = ruleCard.items.find((card) => tree.ruleCards?.includes(card.id)) ?? ruleCard.items[0];
-  const [chosen, setChosen] = useState<Chosen | null>(first ? { kind: 'ruleCard', id: first.id } : null);
-  const [removed, setRemoved] = useState<(Chosen & { readonly name: string }) | null>(null);
-  const [problem, setProblem] = useState<string | null>(null);
-  const sheet = useRef<HTMLDivElement>(null);
-  const [picked, setPicked] = useState<{ readonly isNew: boolean } | null>(null);
-  /** A chosen card comes into sight where it lies below the lists; of a new one the name is typed next. */
-  useEffect(() => {
-    const below = sheet.current;
-    if (!picked || !below) return;
-    if (below.getBoundingClientRect().top > window.innerHeight / 2) below.scrollIntoView({ block: 'start' });
-    if (picked.isNew) below.querySelector('input')?.select();
-  }, [picked]);
-  const show = (what: Chosen, isNew: boolean) => {
-    setChosen(what);
-    setPicked({ isNew });
-  };
-  const list = chosen && book[chosen.kind];
-  const current = chosen && list!.sessionOf(chosen.id);
+  const cards = useCards(book, tree, edit);
+  const { chosen, removed, problem, sheet, take, add, remove } = cards;
+  const current = chosen && book[chosen.kind].sessionOf(chosen.id);
   useUndoKeys({ onUndo: () => current?.undo(), onRedo: () => current?.redo() });
   const tags = [...new Set(tree.transitions.flatMap((move) => move.tags ?? []))].sort();
 
-  /** The tree takes along what it names: new cards and people belong to the tree on which they were written. */
-  const take = ({ kind, id }: Chosen, itsName: string, on: boolean) => {
-    if (kind === 'group') return;
-    const field = NAMED_IN[kind];
-    edit(on ? `goes along: ${itsName}` : `stays here: ${itsName}`, (now) => {
-      const others = (now[field] ?? []).filter((item) => item !== id);
-      return { ...now, [field]: on ? [...others, id] : others };
-    });
-  };
-  const add = (kind: BookKind) => {
-    // An id of its own before the server is asked, so that the tree may name what is not stored yet.
-    const id = `${NEW[kind].id}-${crypto.randomUUID().slice(0, 8)}`;
-    (book[kind].create as (document: Named) => void)({ ...NEW[kind], id });
-    take({ kind, id }, NEW[kind].name, true);
-    show({ kind, id }, true);
-  };
-  const remove = async (what: Chosen, itsName: string) => {
-    const gone = await book[what.kind].remove(what.id);
-    setProblem(gone.ok ? null : `${gone.problems.join(' ')} Nothing was removed; try again.`);
-    if (!gone.ok) return;
-    setRemoved({ ...what, name: itsName });
-    setChosen(null);
-  };
-  const bringBack = async () => {
-    if (!removed) return;
-    const back = await book[removed.kind].bringBack(removed.id);
-    setProblem(back.ok ? null : back.problems.join(' '));
-    if (!back.ok) return;
-    setChosen(removed);
-    setRemoved(null);
-  };
   const goes = (kind: keyof typeof NAMED_IN, { id, name }: Named) => (
     <label className="flex min-h-9 items-center gap-2 text-soft">
       <input
@@ -147,7 +74,7 @@ export function RulesScreen({ tree: opened, revision, book: openedBook }: Props)
   const stale = [...(['ruleCard', 'athlete', 'opponent', 'group'] as const)]
     .map((kind) => [kind, book[kind].stale] as const)
     .find(([, one]) => one !== null);
-  const pick = (kind: BookKind) => (id: string) => show({ kind, id }, false);
+  const pick = (kind: BookKind) => (id: string) => cards.pick({ kind, id });
   return (
     <div className="min-h-dvh">
       <StoredStrip
@@ -156,7 +83,7 @@ export function RulesScreen({ tree: opened, revision, book: openedBook }: Props)
         stored={worstOf([stored, book.stored])}
         problems={[problem]}
         onRead={() => {
-          setProblem(null);
+          cards.clearProblem();
           book.read();
           session.dispatch({ type: 'read' });
         }}
@@ -188,7 +115,7 @@ export function RulesScreen({ tree: opened, revision, book: openedBook }: Props)
           {removed && (
             <p role="status" className="border-l-[3px] border-red pl-2 break-words">
               “{removed.name}” was removed.{' '}
-              <button type="button" className="min-h-8 underline" onClick={() => void bringBack()}>
+              <button type="button" className="min-h-8 underline" onClick={() => void cards.bringBack()}>
                 Bring it back
               </button>
             </p>
@@ -230,11 +157,4 @@ export function RulesScreen({ tree: opened, revision, book: openedBook }: Props)
       {stale && <StaleDialog what={WHAT[stale[0]]} state={(stale[1] as Session<Named>).getState()} session={stale[1] as Session<Named>} />}
     </div>
   );
-}
-
-/** Only what was changed on the form: the rest may have been changed by somebody else meanwhile. */
-function withForm<T extends object>(now: T, before: T, next: T): T {
-  const fields = [...new Set([...Object.keys(before), ...Object.keys(next)])] as (keyof T)[];
-  const changed = fields.filter((field) => JSON.stringify(before[field]) !== JSON.stringify(next[field]));
-  return { ...now, ...Object.fromEntries(changed.map((field) => [field, next[field]])) };
 }

@@ -1,9 +1,9 @@
-import { describe, expect, it } from 'vitest';
+import { describe, expect, it, vi } from 'vitest';
 import { findBranches, plannedUnits } from '@/core/drills';
 import { classSheetOf, type ClassSheet } from '@/core/words';
 import { emptyClassPlan } from '@/documents/class/schema';
 import { demoTree } from '../../../demo/demoTree';
-import { classPdf } from './classPdf';
+import { classPdf, drawable } from './classPdf';
 
 const tree = demoTree();
 const sheetOf = (count: number): ClassSheet => {
@@ -37,6 +37,19 @@ describe('the class as a PDF', () => {
     expect(pagesOf(Buffer.from(pdf, 'latin1'))).toBe(1);
     expect(pdf).toMatch(/\/FontFile[23]/);
     expect(pdf).not.toMatch(/\/BaseFont \/(Helvetica|Times)/);
+  });
+  it('keeps lines apart, and writes what the fonts do not hold without its marks', () => {
+    expect(drawable('Part: I cut\nresistance: none')).toBe('Part: I cut\nresistance: none');
+    expect(drawable('Łukasz’s Ō, 柔術, ½')).toBe('?ukasz’s O, ??, ½');
+  });
+  it('cuts nothing off a row that no page would hold', async () => {
+    const sheet = sheetOf(1);
+    const feeder = Array.from({ length: 90 }, (_, i) => `Place ${i}: show “${'a long word '.repeat(12)}”.`);
+    const [first, ...rest] = sheet.rows;
+    const long: ClassSheet = { ...sheet, rows: [{ ...first!, feeder }, ...rest] };
+    const warned = vi.spyOn(console, 'warn');
+    expect(pagesOf(await classPdf(long))).toBeGreaterThan(2);
+    expect(warned).not.toHaveBeenCalled();
   });
   it('writes names that the fonts do not hold without failing', async () => {
     const sheet = sheetOf(1);

@@ -20,96 +20,89 @@ const PAGED_SIZE = 7.5;
 type Doc = PDFKit.PDFDocument;
 
 /** The shipped faces hold Western European letters; others are written without their marks, or as "?". */
-const drawable = (text: string): string =>
-  text.replace(/[^\u0020-\u00ff\u2010-\u2026·½]/g, (char) => char.normalize('NFKD').replace(/[^\u0020-\u00ff]/g, '') || '?');
+export const drawable = (text: string): string =>
+  text.replace(/[^\n\u0020-\u00ff\u2010-\u2026·½]/g, (char) => char.normalize('NFKD').replace(/[^\u0020-\u00ff]/g, '') || '?');
 
-interface Column {
-  readonly x: number;
-  readonly width: number;
-  readonly text: string;
-  readonly font: keyof typeof FACES;
+/** A row with more lines for the feeder than this goes on in a row of its own: no row is higher than a page. */
+const LINES_OF_ROW = 20;
+
+type Cell = PDFKit.Mixins.CellOptions;
+
+/** Minutes from the start, minutes, what, the feeder's lines, what to watch; in as many rows of the table as its lines need. */
+function cellsOf(row: SheetRow, size: number): Cell[][] {
+  const what = `${row.title}\n${[row.what, row.resistance && `resistance: ${row.resistance}`].filter(Boolean).join('; ')}`;
+  const lines = row.feeder.length === 0 ? [[]] : chunksOf(row.feeder, LINES_OF_ROW);
+  return lines.map((part, i): Cell[] => {
+    const texts = i === 0 ? [minutesText(row.minutes), what, part.join(' '), row.watch.join('; ')] : ['', '', part.join(' '), ''];
+    return [
+      { text: i === 0 ? drawable(minutesText(row.from)) : '', font: { src: FACES.strong, size } },
+      ...texts.map((text) => ({ text: drawable(text) })),
+    ];
+  });
 }
 
-function columnsOf(row: SheetRow, inner: number): Column[] {
-  const widths = [28, 24, inner * 0.3, inner * 0.37];
-  const starts = widths.map((_, i) => MARGIN + widths.slice(0, i).reduce((sum, width) => sum + width + GAP, 0));
-  const last = starts[3]! + widths[3]! + GAP;
-  const what = [row.what, row.resistance && `resistance: ${row.resistance}`].filter(Boolean).join('\n');
-  return [
-    { x: starts[0]!, width: widths[0]!, text: minutesText(row.from), font: 'figure' },
-    { x: starts[1]!, width: widths[1]!, text: minutesText(row.minutes), font: 'text' },
-    { x: starts[2]!, width: widths[2]!, text: `${row.title}\n${what}`, font: 'text' },
-    { x: starts[3]!, width: widths[3]!, text: row.feeder.join('\n'), font: 'text' },
-    { x: last, width: MARGIN + inner - last, text: row.watch.join('; '), font: 'text' },
-  ];
-}
+const chunksOf = <T>(items: readonly T[], size: number): T[][] =>
+  Array.from({ length: Math.ceil(items.length / size) }, (_, i) => items.slice(i * size, (i + 1) * size));
 
-/** Draws (or with `dry` only measures) the sheet at a type size; returns the height used. Rows that reach below `bottom` go to a next page. */
-function draw(doc: Doc, sheet: ClassSheet, size: number, dry: boolean, bottom = Infinity): number {
+/** The sheet at a type size, on as many pages as that needs. */
+function draw(doc: Doc, sheet: ClassSheet, size: number): void {
   const inner = doc.page.width - 2 * MARGIN;
-  let y = MARGIN;
-  const heightOf = (text: string, width: number, font: keyof typeof FACES, at: number): number => {
-    const words = drawable(text);
-    return words === '' ? 0 : doc.font(FACES[font]).fontSize(at).heightOfString(words, { width });
+  doc
+    .font(FACES.figure, size * 2.1)
+    .fillColor(INK)
+    .text(drawable(sheet.title), { width: inner });
+  doc.font(FACES.text, size).text(drawable(sheet.summary), { width: inner }).moveDown(0.5);
+  const table = doc.table({
+    columnStyles: [36, 32, inner * 0.3, inner * 0.37, '*'],
+    defaultStyle: {
+      textColor: INK,
+      border: { top: 0.5, right: 0, bottom: 0, left: 0 },
+      borderColor: HAIR,
+      padding: { top: 2, right: GAP, bottom: 2, left: 0 },
+    },
+  });
+  for (const row of sheet.rows) for (const cells of cellsOf(row, size)) table.row(cells);
+  const cautions = { text: drawable(sheet.cautions.join(' ')), colSpan: 5, border: { top: 0, right: 0, bottom: 0, left: 2 } };
+  table.row([{ ...cautions, borderColor: RED, padding: { top: 5, right: 0, bottom: 0, left: GAP } }]);
+  table.end();
+}
+
+const newDocument = (sheet: ClassSheet): Doc =>
+  new PDFDocument({
+    size: 'A4',
+    margin: MARGIN,
+    bufferPages: true,
+    info: { Title: sheet.title, Producer: 'Red Ladder', Creator: 'Red Ladder' },
+  });
+
+/** The largest type size at which the sheet is one page; null = none is. Tried in one document, whose fonts remember their words. */
+function findSize(sheet: ClassSheet): number | null {
+  const trial = newDocument(sheet);
+  const fits = (size: number): boolean => {
+    const before = trial.addPage().bufferedPageRange().count;
+    draw(trial, sheet, size);
+    return trial.bufferedPageRange().count === before;
   };
-  const put = (text: string, x: number, width: number, font: keyof typeof FACES, at: number): number => {
-    const words = drawable(text);
-    if (!dry && words !== '') doc.font(FACES[font]).fontSize(at).fillColor(INK).text(words, x, y, { width });
-    return heightOf(text, width, font, at);
-  };
-  const breakBefore = (height: number): void => {
-    if (y + height <= bottom) return;
-    if (!dry) doc.addPage();
-    y = MARGIN;
-  };
-  y += put(sheet.title, MARGIN, inner, 'figure', size * 2.1);
-  y += put(sheet.summary, MARGIN, inner, 'text', size) + 5;
-  for (const row of sheet.rows) {
-    const columns = columnsOf(row, inner);
-    const height = Math.max(...columns.map((column) => heightOf(column.text, column.width, column.font, size)));
-    breakBefore(height + 4);
-    if (!dry)
-      doc
-        .moveTo(MARGIN, y)
-        .lineTo(MARGIN + inner, y)
-        .lineWidth(0.5)
-        .strokeColor(HAIR)
-        .stroke();
-    y += 2;
-    for (const column of columns) put(column.text, column.x, column.width, column.font, size);
-    y += height + 2;
+  let [low, high] = [0, SIZES.length];
+  while (low < high) {
+    const middle = Math.floor((low + high) / 2);
+    if (fits(SIZES[middle]!)) high = middle;
+    else low = middle + 1;
   }
-  const cautions = sheet.cautions.join(' ');
-  breakBefore(heightOf(cautions, inner - 8, 'text', size) + 5);
-  y += 5;
-  const top = y;
-  y += put(cautions, MARGIN + 8, inner - 8, 'text', size);
-  if (!dry)
-    doc
-      .moveTo(MARGIN + 1, top)
-      .lineTo(MARGIN + 1, y)
-      .lineWidth(2)
-      .strokeColor(RED)
-      .stroke();
-  return y;
+  return SIZES[low] ?? null;
 }
 
 /** The sheet as a PDF: one A4 page at the largest type size at which it fits, or whole pages of readable type if none does. */
 export function classPdf(sheet: ClassSheet): Promise<Buffer> {
-  const doc = new PDFDocument({
-    size: 'A4',
-    margins: { top: MARGIN, left: MARGIN, right: MARGIN, bottom: 0 },
-    info: { Title: sheet.title, Producer: 'Red Ladder', Creator: 'Red Ladder' },
-  });
+  const size = findSize(sheet) ?? PAGED_SIZE;
+  const doc = newDocument(sheet);
   const chunks: Buffer[] = [];
   doc.on('data', (chunk: Buffer) => chunks.push(chunk));
   const done = new Promise<Buffer>((resolve, reject) => {
     doc.on('end', () => resolve(Buffer.concat(chunks)));
     doc.on('error', reject);
   });
-  const bottom = doc.page.height - MARGIN;
-  const size = SIZES.find((candidate) => draw(doc, sheet, candidate, true) <= bottom);
-  draw(doc, sheet, size ?? PAGED_SIZE, false, bottom);
+  draw(doc, sheet, size);
   doc.end();
   return done;
 }

@@ -190,6 +190,31 @@ function longestGood(
   return { ...good, error: null };
 }
 
+const OLD_FORM = 'This was stored by an older program and is being brought to the present form. Try again.';
+
+/** The document as it is now, its head locked until the transaction ends. */
+async function lockedNow(tx: Db, key: Key): Promise<Result<StoredDocument, StoreError>> {
+  const head = await maybeOneHead(tx, key, { lock: true });
+  if (!head || head.deleted) return err(missing);
+  const current = head.form < kindOf(key.kind).form ? null : await readNow(tx, key, head.revision);
+  return current ? ok(current) : err({ code: 'refused', problems: [OLD_FORM] });
+}
+
+/** Which of the edits are stored already, and the last revision that one of them made. */
+async function storedAmong(tx: Db, { gymId, id }: Key, edits: SaveRequest['edits'], baseRevision: number) {
+  const ids = edits.map((edit) => edit.id);
+  const known = (await manyKnownEdits(tx, gymId, ids)).filter((edit) => edit.documentId === id);
+  return { stored: known.map((edit) => edit.editId), base: Math.max(baseRevision, ...known.map((edit) => edit.revision)) };
+}
+
+async function write(tx: Db, key: Key, before: StoredDocument, { document, changes }: Made): Promise<StoredDocument> {
+  const revision = before.revision + changes.length;
+  await writeBody(tx, key, revision, document);
+  await writeRows(tx, key, before.document, document);
+  await insertChanges(tx, key, changes);
+  return { document, revision, bytes: sizeOf(document, DOCUMENT_LISTS[key.kind]) };
+}
+
 /**
  * Saves edits made on `baseRevision`, each once, however often it is sent. A stale base changes nothing and is told what
  * happened since; an edit that cannot be ends the row: those before it are stored, it is named.
@@ -202,40 +227,21 @@ export function saveEdits(
 ): Promise<Result<SaveOutcome, StoreError>> {
   const key = keyOf(context, kind, id);
   return serially(nameOf(key), async () => {
-    let saved: StoredDocument | null = null;
+    let written: StoredDocument | null = null;
     const outcome = await inTransaction(context.db, async (tx): Promise<Result<SaveOutcome, StoreError>> => {
-      const head = await maybeOneHead(tx, key, { lock: true });
-      if (!head || head.deleted) return err(missing);
-      const current = head.form < kindOf(kind).form ? null : await readNow(tx, key, head.revision);
-      if (!current)
-        return err({
-          code: 'refused',
-          problems: ['This was stored by an older program and is being brought to the present form. Try again.'],
-        });
-      const known = (
-        await manyKnownEdits(
-          tx,
-          context.gymId,
-          edits.map((edit) => edit.id),
-        )
-      ).filter((edit) => edit.documentId === id);
-      const stored = known.map((edit) => edit.editId);
+      const now = await lockedNow(tx, key);
+      if (!now.ok) return now;
+      const current = now.value;
+      const { stored, base } = await storedAmong(tx, key, edits, baseRevision);
       const fresh = edits.filter((edit) => !stored.includes(edit.id));
-      const base = Math.max(baseRevision, ...known.map((edit) => edit.revision));
       if (fresh.length === 0) return ok({ saved: true, revision: base });
       if (current.revision !== base) return ok(await staleOf(tx, key, current, base, stored));
-      const { document, changes, refused, error } = longestGood(context, kind, current, fresh);
-      if (error && changes.length === 0 && stored.length === 0) return err(error);
-      const revision = base + changes.length;
-      if (changes.length > 0) {
-        await writeBody(tx, key, revision, document);
-        await writeRows(tx, key, current.document, document);
-        await insertChanges(tx, key, changes);
-        saved = { document, revision, bytes: sizeOf(document, DOCUMENT_LISTS[kind]) };
-      }
-      return ok({ saved: true, revision, ...(refused ? { refused } : {}) });
+      const { error, ...made } = longestGood(context, kind, current, fresh);
+      if (error && made.changes.length === 0 && stored.length === 0) return err(error);
+      if (made.changes.length > 0) written = await write(tx, key, current, made);
+      return ok({ saved: true, revision: base + made.changes.length, ...(made.refused ? { refused: made.refused } : {}) });
     });
-    if (saved) remember(`${nameOf(key)} ${(saved as StoredDocument).revision}`, saved);
+    if (written) remember(`${nameOf(key)} ${(written as StoredDocument).revision}`, written);
     return outcome;
   });
 }

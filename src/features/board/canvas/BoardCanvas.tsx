@@ -10,9 +10,11 @@ import { CaretLine } from '../caret/CaretLine';
 import { ClimbView } from './ClimbView';
 import { HubView } from './HubView';
 import { useSize } from '@/ui/useSize';
+import { caretAt, stepOnRung } from './rungKeys';
 import { useZoom } from './useZoom';
+import type { Box, World } from './view';
 import type { Shut } from '../shut';
-import { caretAnchor, followFrom, neighbourInRow, type Scene } from '../viewModel';
+import { caretAnchor, type Scene } from '../viewModel';
 
 interface Props {
   /** The board's state with the tree as it is looked at. */
@@ -49,6 +51,23 @@ function hubAnchor(hub: HubLayout, state: BoardState): { x: number; y: number } 
   return { x: section ? section.x : hub.left + 10, y: hub.plankY + 96 };
 }
 
+interface Fit {
+  /** What is drawn; another one is shown whole, as far as it stays readable. */
+  readonly picture: string;
+  readonly world: World;
+  readonly size: Box;
+  readonly fit: (world: World, readable?: boolean) => void;
+}
+function useFit({ picture, world, size, fit }: Fit): void {
+  const latest = useRef(world);
+  useEffect(() => {
+    latest.current = world;
+  });
+  useEffect(() => {
+    if (size.width > 0) fit(latest.current, true);
+  }, [picture, size.width, size.height, fit]);
+}
+
 /** The drawn part of the board: pan, zoom, the keys, and the caret in place. */
 export function BoardCanvas({ state, tree, faded, shut, catalogue, scene, dispatch }: Props) {
   const { selected, caret, section } = state;
@@ -59,16 +78,8 @@ export function BoardCanvas({ state, tree, faded, shut, catalogue, scene, dispat
   const hub = useMemo(() => hubOf(state, size), [state, size]);
   const anchor = useMemo(() => (hub ? hubAnchor(hub, state) : caretAnchor(layout, caret)), [hub, state, layout, caret]);
   const { svg, scene: group, overlay, fit, by, show } = useZoom(anchor);
-  const picture = hub ? `hub ${hub.id}` : scene.key;
   const world = hub ? { width: hub.width, top: 0, ground: hub.height } : { width: layout.width, top: -layout.height, ground: 0 };
-  const latestWorld = useRef(world);
-  useEffect(() => {
-    latestWorld.current = world;
-  });
-  useEffect(() => {
-    if (size.width > 0) fit(latestWorld.current, true);
-  }, [picture, size.width, size.height, fit]);
-
+  useFit({ picture: hub ? `hub ${hub.id}` : scene.key, world, size, fit });
   const chosen = hub ? undefined : layout.rungs.find((placed) => placed.rung.id === selected);
   const [chosenX, chosenY] = chosen ? [chosen.x, chosen.y - layout.height] : [null, null];
   useEffect(() => {
@@ -82,44 +93,18 @@ export function BoardCanvas({ state, tree, faded, shut, catalogue, scene, dispat
     requestAnimationFrame(() => svg.current?.querySelector<SVGGElement>(`[data-rung="${CSS.escape(id)}"]`)?.focus({ preventScroll: true }));
   };
   const open = (id: string, at: number) => {
-    const item = layout.rungs.find((placed) => placed.rung.id === id)?.sections[at]?.section;
+    const sections = hub?.sections ?? layout.rungs.find((placed) => placed.rung.id === id)?.sections;
     dispatch({ type: 'select', position: id, section: at });
-    dispatch({
-      type: 'caret',
-      caret:
-        item?.value && item.read ? { kind: 'answer', position: id, read: item.read, value: item.value } : { kind: 'value', position: id },
-    });
+    dispatch({ type: 'caret', caret: caretAt(id, sections?.[at]?.section) });
   };
   const onKey = (event: KeyboardEvent, placed: PlacedRung) => {
-    const at = placed.rung.id === selected ? section : 0;
-    const step = event.key === 'ArrowRight' ? 1 : event.key === 'ArrowLeft' ? -1 : 0;
-    if (event.key === 'Enter') {
-      event.preventDefault();
-      if (placed.rung.id !== selected) select(placed.rung.id);
-      else if (placed.sections[at]?.section.broken) open(placed.rung.id, at);
-      else dispatch({ type: 'caret', caret: { kind: 'value', position: placed.rung.id } });
-    } else if (step !== 0) {
-      event.preventDefault();
-      if (placed.sections[at + step]) return focusRung(placed.rung.id, at + step);
-      const beside = neighbourInRow(layout, placed, step);
-      if (beside) focusRung(beside.rung.id, step === 1 ? 0 : beside.sections.length - 1);
-    } else if (event.key === 'ArrowUp' || event.key === 'ArrowDown') {
-      event.preventDefault();
-      const to = followFrom(layout, placed, at, event.key === 'ArrowUp' ? 'up' : 'down');
-      if (to !== null) focusRung(to);
-    } else if (event.key === 'Escape') dispatch({ type: 'select', position: null });
-  };
-
-  const openHub = (at: number) => {
-    const item = hub!.sections[at]!.section;
-    dispatch({ type: 'select', position: hub!.id, section: at });
-    dispatch({
-      type: 'caret',
-      caret:
-        item.value && item.read
-          ? { kind: 'answer', position: hub!.id, read: item.read, value: item.value }
-          : { kind: 'value', position: hub!.id },
-    });
+    const step = stepOnRung(layout, placed, { selected, section }, event.key);
+    if (event.key === 'Enter' || event.key.startsWith('Arrow')) event.preventDefault();
+    if (step?.to === 'select') select(step.rung);
+    if (step?.to === 'newShow') dispatch({ type: 'caret', caret: { kind: 'value', position: step.rung } });
+    if (step?.to === 'open') open(step.rung, step.section);
+    if (step?.to === 'focus') focusRung(step.rung, step.section);
+    if (step?.to === 'leave') dispatch({ type: 'select', position: null });
   };
   const focusable = selected ?? layout.rungs.find((placed) => placed.rung.isGuard)?.rung.id ?? layout.rungs[0]?.rung.id ?? null;
   return (
@@ -134,7 +119,7 @@ export function BoardCanvas({ state, tree, faded, shut, catalogue, scene, dispat
                 section={section}
                 shareOf={(item) => hubShare(state, hub.id, item)}
                 onSelect={select}
-                onOpen={openHub}
+                onOpen={(at) => open(hub.id, at)}
               />
               <HubName layout={hub} />
             </>

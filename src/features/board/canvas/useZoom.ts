@@ -1,8 +1,13 @@
 'use client';
 import { select } from 'd3-selection';
 import { zoom, zoomIdentity, type ZoomBehavior, type ZoomTransform } from 'd3-zoom';
-import { useCallback, useEffect, useRef, type RefObject } from 'react';
-import { LARGEST, READABLE } from '../viewModel';
+import { useCallback, useEffect, useMemo, useRef, type RefObject } from 'react';
+import { placeWithin, viewOfAll, viewToShow, type Box, type View, type World } from './view';
+
+interface Point {
+  readonly x: number;
+  readonly y: number;
+}
 
 export interface ZoomApi {
   readonly svg: RefObject<SVGSVGElement | null>;
@@ -15,38 +20,35 @@ export interface ZoomApi {
   /** Brings a world point into sight, if it is not. */
   show(x: number, y: number): void;
 }
-/** The drawn area in world px; `ground` is kept at the bottom when not all fits. */
-export interface World {
-  readonly width: number;
-  readonly top: number;
-  readonly ground: number;
+/** A caret's line alone, and with its list of places below it, in px. */
+const LINE_HEIGHT = 48;
+const LIST_HEIGHT = 364;
+
+const boxOf = ({ clientWidth, clientHeight }: Element): Box => ({ width: clientWidth, height: clientHeight });
+
+/** The caret's element at a world point, kept within the board. */
+function placeOverlay(overlay: HTMLElement, anchor: Point, svg: Element, transform: ZoomTransform): void {
+  const [x, y] = transform.apply([anchor.x, anchor.y]);
+  const height = overlay.querySelector('[role=listbox]') ? LIST_HEIGHT : LINE_HEIGHT;
+  const at = placeWithin(x, y, { width: overlay.offsetWidth, height }, boxOf(svg));
+  overlay.style.transform = `translate(${at.x}px, ${at.y}px)`;
 }
 
-/** A caret's line and its list, in px. */
-const LIST_HEIGHT = 364;
 /** Pan and zoom by d3-zoom straight on the scene's transform, so that React draws nothing while the coach pans. */
-export function useZoom(anchor: { x: number; y: number } | null): ZoomApi {
+export function useZoom(anchor: Point | null): ZoomApi {
   const svg = useRef<SVGSVGElement>(null);
   const scene = useRef<SVGGElement>(null);
   const overlay = useRef<HTMLDivElement>(null);
   const behavior = useRef<ZoomBehavior<SVGSVGElement, unknown> | null>(null);
   const current = useRef<ZoomTransform>(zoomIdentity);
   const at = useRef(anchor);
-
-  const placeOverlay = useCallback(() => {
-    if (!overlay.current || !at.current || !svg.current) return;
-    const [x, y] = current.current.apply([at.current.x, at.current.y]);
-    const room = svg.current.clientWidth - overlay.current.offsetWidth - 8;
-    // A list of places needs room below its line.
-    const depth = svg.current.clientHeight - (overlay.current.querySelector('[role=listbox]') ? LIST_HEIGHT : 48);
-    overlay.current.style.transform = `translate(${Math.round(Math.max(8, Math.min(x, room)))}px, ${Math.round(Math.max(4, Math.min(y, depth)))}px)`;
+  const follow = useCallback(() => {
+    if (overlay.current && at.current && svg.current) placeOverlay(overlay.current, at.current, svg.current, current.current);
   }, []);
-
   useEffect(() => {
     at.current = anchor;
-    placeOverlay();
-  }, [anchor, placeOverlay]);
-
+    follow();
+  }, [anchor, follow]);
   useEffect(() => {
     const element = svg.current!;
     const made = zoom<SVGSVGElement, unknown>()
@@ -54,49 +56,28 @@ export function useZoom(anchor: { x: number; y: number } | null): ZoomApi {
       .on('zoom', ({ transform }: { transform: ZoomTransform }) => {
         current.current = transform;
         scene.current?.setAttribute('transform', transform.toString());
-        placeOverlay();
+        follow();
       });
     behavior.current = made;
     select(element).call(made).on('dblclick.zoom', null);
     return () => {
       select(element).on('.zoom', null);
     };
-  }, [placeOverlay]);
-
-  const apply = useCallback((transform: ZoomTransform) => {
-    if (svg.current && behavior.current) select(svg.current).call(behavior.current.transform, transform);
+  }, [follow]);
+  const api = useMemo(() => {
+    const go = ({ x, y, k }: View) => {
+      if (svg.current && behavior.current) select(svg.current).call(behavior.current.transform, zoomIdentity.translate(x, y).scale(k));
+    };
+    return {
+      fit: (world: World, readable = false) => go(viewOfAll(world, boxOf(svg.current!), readable)),
+      by: (factor: number) => {
+        if (svg.current && behavior.current) select(svg.current).call(behavior.current.scaleBy, factor);
+      },
+      show: (x: number, y: number) => {
+        const view = viewToShow(x, y, current.current, boxOf(svg.current!));
+        if (view) go(view);
+      },
+    };
   }, []);
-
-  const fit = useCallback(
-    (world: World, readable = false) => {
-      const { clientWidth, clientHeight } = svg.current!;
-      const across = clientWidth / world.width;
-      const whole = Math.min(across, clientHeight / (world.ground - world.top));
-      const k = Math.min(LARGEST, readable ? Math.max(whole, Math.min(across, READABLE)) : whole);
-      const spare = clientHeight - (world.ground - world.top) * k;
-      apply(
-        zoomIdentity
-          .translate(
-            Math.max(0, (clientWidth - world.width * k) / 2),
-            spare > 0 ? spare / 2 - world.top * k : clientHeight - world.ground * k,
-          )
-          .scale(k),
-      );
-    },
-    [apply],
-  );
-  const by = useCallback((factor: number) => {
-    if (svg.current && behavior.current) select(svg.current).call(behavior.current.scaleBy, factor);
-  }, []);
-  const show = useCallback(
-    (x: number, y: number) => {
-      const { clientWidth, clientHeight } = svg.current!;
-      const [left, top] = current.current.apply([x, y]);
-      if (left > 60 && left < clientWidth - 90 && top > 40 && top < clientHeight - 60) return;
-      const { k } = current.current;
-      apply(zoomIdentity.translate(clientWidth / 2 - x * k, clientHeight / 2 - y * k).scale(k));
-    },
-    [apply],
-  );
-  return { svg, scene, overlay, fit, by, show };
+  return { svg, scene, overlay, ...api };
 }
