@@ -1,6 +1,6 @@
 import { mkdir } from 'node:fs/promises';
 import type { Page } from 'puppeteer-core';
-import { clickText, launch } from '../tests/e2e/browser';
+import { choose, clickText, launch } from '../tests/e2e/browser';
 import { removeFolder, startServer } from '../tests/e2e/server';
 
 interface Picture {
@@ -12,12 +12,7 @@ interface Picture {
 const TREE = 'league-evening';
 const juniors = async (page: Page): Promise<void> => {
   await clickText(page, 'For whom');
-  await page.evaluate(() =>
-    document
-      .querySelectorAll('label')
-      .forEach((label) => label.textContent?.startsWith('Rules') && label.querySelector('select')?.setAttribute('data-rules', '')),
-  );
-  await page.select('[data-rules]', 'saltmarsh-juniors');
+  await choose(page, 'Rules', 'Saltmarsh league, juniors');
   await page.waitForSelector('[aria-label="What the filter takes away"]');
 };
 const twoTicks = async (page: Page): Promise<void> => {

@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import { classTimeOf, isBranch, plannedUnits } from '@/core/drills';
-import { findPlaces, placeOf } from '@/core/catalogue';
+import { findCandidates, placeOf } from '@/core/catalogue';
 import { blockingOf, findGripFindings, toBreakAlong } from '@/core/grips';
 import { findOdds } from '@/core/odds';
 import { findCycles, findDeadEnds, findFilterDifference, findUnanswered, findUnreachable } from '@/core/structure';
@@ -34,7 +34,7 @@ describe('the demo gym', () => {
     expect(findUnanswered(tree).filter((gap) => gap.read === 'hips')).toEqual([]);
   });
   it('has at least three true dilemmas: each of two answers is stopped by what the other answers', () => {
-    const named = (move: Transition): string[] => Object.values(move.when ?? {}).flat();
+    const named = (transition: Transition): string[] => Object.values(transition.when ?? {}).flat();
     const stops = (a: Transition, b: Transition): boolean => (a.stoppedBy ?? []).some((value) => named(b).includes(value));
     const dilemmas = tree.positions.flatMap((position) => {
       const options = ownerOptions(index, position.id);
@@ -44,9 +44,9 @@ describe('the demo gym', () => {
   });
   it('has loops that cost lines, and an act-now place with a late branch', () => {
     expect(findCycles(tree).cycles.some((cycle) => cycle.kind === 'costly')).toBe(true);
-    const place = index.positions.get('single-leg-x')!;
-    expect(place.tempo).toBe('actNow');
-    expect(ownerOptions(index, place.id).some((move) => move.when?.timing?.includes('slx-late'))).toBe(true);
+    const position = index.positions.get('single-leg-x')!;
+    expect(position.tempo).toBe('actNow');
+    expect(ownerOptions(index, position.id).some((transition) => transition.when?.timing?.includes('slx-late'))).toBe(true);
   });
   it('can be finished from every start, and from none for certain', () => {
     for (const start of findOdds(tree).starts) {
@@ -67,7 +67,7 @@ describe('the demo gym', () => {
     for (const start of tree.starts) {
       const { signs, position } = placeOf(index.positions.get(start.position)!);
       expect(signs.length, position.id).toBeGreaterThan(0);
-      const [first] = findPlaces(places, { signs, stance: position.stance, distance: position.distance });
+      const [first] = findCandidates(places, { signs, stance: position.stance, distance: position.distance });
       expect(first!.share, position.id).toBe(1);
     }
   });
@@ -88,7 +88,7 @@ describe('the demo gym', () => {
 });
 
 describe('the demo’s grips', () => {
-  const held = tree.transitions.filter((move) => move.steps);
+  const held = tree.transitions.filter((transition) => transition.steps);
   it('add up in at least 25 moves; the only thing found is a place that says far where three ways arrive near', () => {
     expect(held.length).toBeGreaterThanOrEqual(25);
     const found = findGripFindings(tree);
@@ -96,14 +96,14 @@ describe('the demo’s grips', () => {
     expect(found.map((item) => indexOf(tree).transitions.get(item.transition!)!.to)).toEqual(['side-low', 'side-low', 'side-low']);
   });
   it('have a chain of eight steps that begins below and ends on top', () => {
-    const chain = held.find((move) => move.steps!.length === 8)!;
+    const chain = held.find((transition) => transition.steps!.length === 8)!;
     expect(ownerRoleOf(tree, index.positions.get(chain.from)!)).toBe('below');
     expect(chain.steps!.map((step) => step.ownerRole ?? '').join()).toBe(',,,,top,,,');
   });
   it('shut options with few grips, and say which to break', () => {
-    const moves = ownerOptions(index, 'headquarters');
-    const on = moves.flatMap((move) => (move.blockedBy ?? []).flat());
-    const shut = moves.filter((move) => blockingOf(move, on).status === 'blocked');
+    const transitions = ownerOptions(index, 'headquarters');
+    const on = transitions.flatMap((transition) => (transition.blockedBy ?? []).flat());
+    const shut = transitions.filter((transition) => blockingOf(transition, on).status === 'blocked');
     expect(shut.length).toBeGreaterThanOrEqual(2);
     expect(toBreakAlong(shut, on).length).toBeLessThan(on.length);
   });

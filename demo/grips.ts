@@ -120,28 +120,28 @@ function stepsOf(id: string): Step[] | undefined {
 }
 
 /** The move with its steps, rules and grips, where they are written down. */
-export function withGrips(move: Transition): Transition {
-  const steps = stepsOf(move.id);
-  const marks = MARKS[move.id];
+export function withGrips(transition: Transition): Transition {
+  const steps = stepsOf(transition.id);
+  const marks = MARKS[transition.id];
   const contactRules = marks?.rules?.map((rule): ContactRule => read(parseRule(rule, steps?.length ?? 0), rule));
   return {
-    ...move,
+    ...transition,
     ...(steps ? { steps } : {}),
     ...(contactRules ? { contactRules } : {}),
-    ...(marks?.needs ? { needs: [...(move.needs ?? []), ...marks.needs] } : {}),
+    ...(marks?.needs ? { needs: [...(transition.needs ?? []), ...marks.needs] } : {}),
     ...(marks?.blockedBy ? { blockedBy: marks.blockedBy.map(contactsOf) } : {}),
     ...(marks?.enabledBy ? { enabledBy: marks.enabledBy.map(contactsOf) } : {}),
   };
 }
 
 /** The place with what is held there. */
-export function withHolds(place: Position): Position {
-  const typed = HOLDS[place.id];
-  if (typed === undefined) return place;
+export function withHolds(position: Position): Position {
+  const typed = HOLDS[position.id];
+  if (typed === undefined) return position;
   const contacts = contactsOf(typed);
   const [holds, theirHolds] = (['owner', 'opponent'] as const).map((who) => contacts.filter((contact) => contact.athlete === who));
   return {
-    ...place,
+    ...position,
     ...(required(holds, typed).length > 0 ? { holds } : {}),
     ...(required(theirHolds, typed).length > 0 ? { theirHolds } : {}),
   };

@@ -103,7 +103,7 @@ export function analysisOf(whole: TreeDocument, options: AnalysisOptions) {
     lateBranches: actNow.filter(({ missing }) => missing.length > 0),
     ladder: findLadder(tree),
     hubs: rankHubs(tree),
-    usage: tree.transitions.map((move) => ({ transition: move.id, starts: usage.transitions.get(move.id)! })),
+    usage: tree.transitions.map((transition) => ({ transition: transition.id, starts: usage.transitions.get(transition.id)! })),
     roleChanges: findRoleChanges(tree),
     tempoChanges: findTempoChanges(tree),
     backTakes: findBackTakes(tree),

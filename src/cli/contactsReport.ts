@@ -8,7 +8,7 @@ import {
   findHandOvers,
   gripsAlong,
   handLoad,
-  movesOnWay,
+  transitionsOnRoute,
   rulesThatCount,
   toBreakAlong,
 } from '@/core/grips';
@@ -29,7 +29,7 @@ import { sayProblem } from '@/core/words';
 const SHORTEST_WAYS = 50;
 
 /** From each start every way of fewest transitions to a goal, or, where none leads to one, to where another tree goes on. */
-function shortestWays(tree: TreeDocument): { start: PositionId; ways: PositionId[][] }[] {
+function shortestRoutes(tree: TreeDocument): { start: PositionId; ways: PositionId[][] }[] {
   const goesOn = tree.positions.map((position): Position =>
     position.continuesIn && !position.ends ? { ...position, ends: tree.owner === 'passer' ? 'settled' : 'swept' } : position,
   );
@@ -37,8 +37,8 @@ function shortestWays(tree: TreeDocument): { start: PositionId; ways: PositionId
     const from = (doc: TreeDocument): PositionId[][] =>
       findShortestRoutes({ ...doc, starts: [start] }, { through: null, limit: SHORTEST_WAYS, steps: 100_000 }).routes;
     const found = from(tree);
-    const ways = found.length > 0 ? found : from({ ...tree, positions: goesOn });
-    return { start: start.position, ways: ways.filter((way) => way.length === ways[0]!.length) };
+    const routes = found.length > 0 ? found : from({ ...tree, positions: goesOn });
+    return { start: start.position, ways: routes.filter((route) => route.length === routes[0]!.length) };
   });
 }
 
@@ -49,41 +49,46 @@ const heldAt = (tree: TreeDocument) =>
   );
 
 /** The account of a move whose steps are written. */
-function accountOf(tree: TreeDocument, move: Transition, steps: readonly Step[]) {
+function accountOf(tree: TreeDocument, transition: Transition, steps: readonly Step[]) {
   return {
-    transition: move.id,
+    transition: transition.id,
     steps: steps.length,
     holds: steps.map((step) => step.contacts.map(sayContact)),
     doubleBookings: findDoubleBookings(steps),
     handOvers: findHandOvers(steps),
-    brokenRules: findBrokenRules(steps, rulesThatCount(move, positionOf(indexOf(tree), move.from))),
+    brokenRules: findBrokenRules(steps, rulesThatCount(transition, positionOf(indexOf(tree), transition.from))),
     gripFight: findGripFight(steps),
     load: handLoad(steps),
     emptySteps: steps.flatMap((step, i) => (step.contacts.length === 0 ? [i + 1] : [])),
   };
 }
 
-const unknownIn = (move: Transition, steps: readonly Step[]) =>
-  steps.flatMap((step, i) => findUnknownSpots(step.contacts).map(({ word }) => ({ transition: move.id, step: i + 1, word })));
+const unknownIn = (transition: Transition, steps: readonly Step[]) =>
+  steps.flatMap((step, i) => findUnknownSpots(step.contacts).map(({ word }) => ({ transition: transition.id, step: i + 1, word })));
 
 /** Which options his grips shut, and what to break first. */
-const shutBy = (tree: TreeDocument, grips: readonly Contact[], way: readonly Transition[]) => ({
-  options: tree.transitions.flatMap((move) => {
-    const { status, toBreak } = blockingOf(move, grips);
-    return status === 'open' ? [] : [{ transition: move.id, status, toBreak }];
+const shutBy = (tree: TreeDocument, grips: readonly Contact[], route: readonly Transition[]) => ({
+  options: tree.transitions.flatMap((transition) => {
+    const { status, toBreak } = blockingOf(transition, grips);
+    return status === 'open' ? [] : [{ transition: transition.id, status, toBreak }];
   }),
-  toBreakOnTheShortestWay: toBreakAlong(way, grips),
+  toBreakOnTheShortestWay: toBreakAlong(route, grips),
 });
 
 /** Contacts of places and steps: what is held, the account of each move, and what the opponent's grips shut. */
 export function contactsOf(tree: TreeDocument, theirGrips: readonly Contact[] | null, shortest: readonly PositionId[]) {
-  const written = tree.transitions.flatMap((move) => (move.steps?.length ? [{ move, steps: move.steps }] : []));
-  const along = (way: readonly PositionId[]) => movesOnWay(tree, way, theirGrips ?? []);
-  const report = (moves: ReturnType<typeof along>) => ({ transitions: moves.map((move) => move.id), ...gripsAlong(moves) });
+  const written = tree.transitions.flatMap((transition) =>
+    transition.steps?.length ? [{ move: transition, steps: transition.steps }] : [],
+  );
+  const along = (route: readonly PositionId[]) => transitionsOnRoute(tree, route, theirGrips ?? []);
+  const report = (transitions: ReturnType<typeof along>) => ({
+    transitions: transitions.map((transition) => transition.id),
+    ...gripsAlong(transitions),
+  });
   return {
     places: heldAt(tree),
-    moves: written.map(({ move, steps }) => accountOf(tree, move, steps)),
-    unknownSpots: written.flatMap(({ move, steps }) => unknownIn(move, steps)),
+    moves: written.map(({ move: transition, steps }) => accountOf(tree, transition, steps)),
+    unknownSpots: written.flatMap(({ move: transition, steps }) => unknownIn(transition, steps)),
     findings: findGripFindings(tree).map(({ problem, ...place }) => ({
       ...place,
       kind: problem.kind,
@@ -91,9 +96,9 @@ export function contactsOf(tree: TreeDocument, theirGrips: readonly Contact[] | 
       says: sayProblem(problem).what,
     })),
     shortestWay: report(along(shortest)),
-    shortestWays: shortestWays(tree).map(({ start, ways }) => ({
+    shortestWays: shortestRoutes(tree).map(({ start, ways: routes }) => ({
       start,
-      ways: ways.map((way) => ({ positions: way, ...report(along(way)) })),
+      ways: routes.map((route) => ({ positions: route, ...report(along(route)) })),
     })),
     withoutUniform: findVanishing(tree),
     theirGrips: theirGrips && shutBy(tree, theirGrips, along(shortest)),

@@ -13,7 +13,7 @@ interface Props {
   readonly tree: TreeDocument;
   readonly filter: Filter;
   /** Where a named place leads. */
-  readonly onPlace: (id: PositionId) => void;
+  readonly onPosition: (id: PositionId) => void;
 }
 
 const LISTED = 12;
@@ -52,13 +52,13 @@ function HoldsGone({ tree, holds }: { tree: TreeDocument; holds: readonly Vanish
 }
 
 /** What the filter takes away and leaves open. */
-export function FilterDifference({ tree, filter, onPlace }: Props) {
+export function FilterDifference({ tree, filter, onPosition: onPosition }: Props) {
   const found = useMemo(() => (isFiltering(filter) ? findFilterDifference(tree, filter) : null), [tree, filter]);
   if (!found) return null;
   const index = indexOf(tree);
   const place = (id: PositionId, words: string, key = id) => (
     <li key={key}>
-      <button type="button" className="min-h-7 text-left hover:underline" onClick={() => onPlace(id)}>
+      <button type="button" className="min-h-7 text-left hover:underline" onClick={() => onPosition(id)}>
         {words}
       </button>
     </li>

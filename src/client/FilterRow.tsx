@@ -2,6 +2,7 @@
 import { unknownIn } from '@/core/lens';
 import { sayUnknown } from '@/core/words';
 import { idToAddress } from '@/contracts/address';
+import { Select } from '@/ui/Select';
 import { PageLink } from '@/ui/PageLink';
 import type { ReactNode } from 'react';
 import type { Filter } from '@/core/lens';
@@ -18,24 +19,7 @@ interface ChoiceProps {
 }
 
 function Choice({ label, value, any, options, onChange }: ChoiceProps) {
-  if (options.length === 0) return null;
-  return (
-    <label className="flex items-baseline gap-1.5 text-soft">
-      {label}
-      <select
-        className="min-h-9 max-w-40 bg-paper font-medium text-ink"
-        value={value ?? ''}
-        onChange={(event) => onChange(event.target.value || undefined)}
-      >
-        <option value="">{any}</option>
-        {options.map(([key, name]) => (
-          <option key={key} value={key}>
-            {name}
-          </option>
-        ))}
-      </select>
-    </label>
-  );
+  return options.length === 0 ? null : <Select labelled="beside" none={any} {...{ label, value, options, onChange }} />;
 }
 
 interface Props {

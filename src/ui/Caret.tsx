@@ -1,12 +1,8 @@
 'use client';
-import { useEffect, useId, useRef, useState, type KeyboardEvent } from 'react';
+import { useEffect, useRef, useState, type KeyboardEvent } from 'react';
+import { Combobox, INPUT, LINE, type Option } from './Combobox';
 
-export interface CaretOption {
-  readonly key: string;
-  readonly label: string;
-  readonly note?: string;
-  readonly isNew?: boolean;
-}
+export type CaretOption = Option;
 interface Props {
   /** "he …" or "I …": the beginning of the sentence being typed. */
   readonly lead: string;
@@ -23,84 +19,65 @@ interface Props {
   readonly onNext?: () => void;
 }
 
-/** A line to type on, in place: Enter accepts, ↑ ↓ choose, Esc closes. A combobox (WAI-ARIA 1.2) when there are options. */
-export function Caret({ lead, said, label, hint, optionsFor, onText, onPick, onClose, onNext }: Props) {
-  const [typed, setTyped] = useState('');
-  const [at, setAt] = useState(0);
-  const listId = useId();
+/** A line of text alone; Enter gives it. */
+function TextCaret({ label, hint, typed, onTyped, onKeyDown }: TextProps) {
   const input = useRef<HTMLInputElement>(null);
   useEffect(() => input.current?.focus({ preventScroll: false }), []);
-  const options = optionsFor?.(typed) ?? [];
-  const chosen = options[Math.min(at, options.length - 1)];
+  return (
+    <input
+      ref={input}
+      value={typed}
+      onChange={(event) => onTyped(event.target.value)}
+      onKeyDown={onKeyDown}
+      aria-label={label}
+      placeholder={hint}
+      maxLength={160}
+      autoComplete="off"
+      className={INPUT}
+    />
+  );
+}
+interface TextProps {
+  readonly label: string;
+  readonly hint: string | undefined;
+  readonly typed: string;
+  readonly onTyped: (typed: string) => void;
+  readonly onKeyDown: (event: KeyboardEvent) => void;
+}
 
+/** A line to type on, in place: Enter accepts, ↑ ↓ choose where there are options, Esc closes. */
+export function Caret({ lead, said, label, hint, optionsFor, onText, onPick, onClose, onNext }: Props) {
+  const [typed, setTyped] = useState('');
   const onKeyDown = (event: KeyboardEvent) => {
-    event.stopPropagation();
-    if (event.key === 'Escape') onClose();
-    else if (event.key === 'Tab' && typed === '' && onNext && !event.shiftKey) {
+    if (event.key === 'Escape') {
+      event.preventDefault();
+      onClose();
+    } else if (event.key === 'Tab' && typed === '' && onNext && !event.shiftKey) {
       event.preventDefault();
       onNext();
-    } else if (event.key === 'ArrowDown' || event.key === 'ArrowUp') {
+    } else if (event.key === 'Enter' && !optionsFor) {
       event.preventDefault();
-      const step = event.key === 'ArrowDown' ? 1 : -1;
-      if (options.length > 0) setAt((Math.min(at, options.length - 1) + step + options.length) % options.length);
-    } else if (event.key === 'Enter') {
-      event.preventDefault();
-      if (optionsFor) {
-        if (chosen) onPick?.(chosen, typed);
-      } else if (typed.trim() !== '') onText?.(typed.trim());
+      if (typed.trim() !== '') onText?.(typed.trim());
     }
+    // The board's own keys do not hear what is typed here.
+    if (!optionsFor) event.stopPropagation();
   };
-
+  const line = { label, hint, typed, onTyped: setTyped, onKeyDown };
+  const before = (
+    <span aria-hidden className="shrink-0 font-medium whitespace-nowrap text-red">
+      {lead}
+    </span>
+  );
   return (
     <div className="relative font-figure text-[15px]">
       {said && <p className="bg-paper font-medium">{said}</p>}
-      <div className="flex items-baseline gap-1 border-b-2 border-red bg-paper">
-        <span aria-hidden className="shrink-0 font-medium whitespace-nowrap text-red">
-          {lead}
-        </span>
-        <input
-          ref={input}
-          value={typed}
-          onChange={(event) => {
-            setTyped(event.target.value);
-            setAt(0);
-          }}
-          onKeyDown={onKeyDown}
-          aria-label={label}
-          placeholder={hint}
-          maxLength={160}
-          autoComplete="off"
-          {...(optionsFor
-            ? {
-                role: 'combobox',
-                'aria-expanded': options.length > 0,
-                'aria-controls': listId,
-                'aria-autocomplete': 'list' as const,
-                'aria-activedescendant': chosen ? `${listId}-${chosen.key}` : undefined,
-              }
-            : {})}
-          className="min-h-9 w-full min-w-0 bg-transparent outline-none placeholder:text-soft"
-        />
-      </div>
-      {optionsFor && (
-        <ul id={listId} role="listbox" aria-label={label} className="max-h-72 overflow-auto border-l-2 border-red bg-paper">
-          {options.map((option) => (
-            <li
-              key={option.key}
-              id={`${listId}-${option.key}`}
-              role="option"
-              aria-selected={option === chosen}
-              onPointerDown={(event) => {
-                event.preventDefault();
-                onPick?.(option, typed);
-              }}
-              className={`flex min-h-9 cursor-pointer items-center justify-between gap-3 px-2 ${option === chosen ? 'bg-tint' : ''}`}
-            >
-              <span className={option.isNew ? 'text-soft' : 'font-medium'}>{option.isNew ? `new: ${option.label}` : option.label}</span>
-              <span className="text-right text-red">{option.note}</span>
-            </li>
-          ))}
-        </ul>
+      {optionsFor ? (
+        <Combobox {...line} lead={before} options={optionsFor(typed)} onPick={(option) => onPick?.(option, typed)} />
+      ) : (
+        <div className={LINE}>
+          {before}
+          <TextCaret {...line} />
+        </div>
       )}
     </div>
   );

@@ -3,7 +3,7 @@ import { layoutBoardInPieces, type BoardLayout, type Grid } from '@/core/board';
 import { findOddsInPieces, type Odds, type OddsQuestion } from '@/core/odds';
 import { viewTree, type Filter, type TreeView } from '@/core/lens';
 import type { PositionId, TreeDocument } from '@/core/tree';
-import { placeInPieces, type PlaceAnswer } from './place';
+import { positionInPieces, type PositionAnswer } from './position';
 import { sheetInPieces, type TreeSheet } from './sheet';
 
 /** How a tree is looked at: for whom, under which rules, from which side. */
@@ -29,7 +29,7 @@ export type Question = { readonly look: Look } & (
 export interface AnswerTo {
   readonly sheet: TreeSheet;
   /** Null = there is no such place. */
-  readonly place: PlaceAnswer | null;
+  readonly place: PositionAnswer | null;
   readonly odds: Odds;
   readonly layout: BoardLayout;
 }
@@ -50,7 +50,7 @@ export function* answering(tree: TreeDocument, question: Question): InPieces<Ans
   const { shown } = looked;
   yield 0;
   if (question.kind === 'sheet') return yield* sheetInPieces(looked);
-  if (question.kind === 'place') return yield* placeInPieces(looked, question.position);
+  if (question.kind === 'place') return yield* positionInPieces(looked, question.position);
   if (question.kind === 'odds') return yield* findOddsInPieces(shown, question);
   const known = drawn(tree);
   const key = JSON.stringify(question);

@@ -84,7 +84,7 @@ describe('reading while it is written', () => {
       globalThis.redLadderRecent?.clear();
       const { tree } = (await findTree(context, treeId))!;
       const ids = new Set(tree.positions.map((position) => position.id));
-      expect(tree.transitions.every((move) => ids.has(move.to))).toBe(true);
+      expect(tree.transitions.every((transition) => ids.has(transition.to))).toBe(true);
       expect(tree.transitions.length).toBe(tree.positions.length - 1);
       reads++;
     }

@@ -70,7 +70,9 @@ describe('where the coach last worked', () => {
     expect(await findLastTouched(context, id)).toEqual([made.id]);
     await save((tree) => ({
       ...tree,
-      transitions: tree.transitions.map((move) => (move.from === 'knee-shield' ? { ...move, notes: 'slowly' } : move)),
+      transitions: tree.transitions.map((transition) =>
+        transition.from === 'knee-shield' ? { ...transition, notes: 'slowly' } : transition,
+      ),
     }));
     expect(new Set(await findLastTouched(context, id))).toEqual(new Set(['knee-shield']));
   });

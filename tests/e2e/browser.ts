@@ -83,6 +83,31 @@ export const clickText = async (page: Page, text: string): Promise<void> => {
   await (handle.asElement() as import('puppeteer-core').ElementHandle<HTMLElement>).click();
 };
 
+const clickOption = async (page: Page, words: string): Promise<void> => {
+  const option = await page.waitForFunction(
+    (wanted) => [...document.querySelectorAll<HTMLElement>('[role=option]')].find((item) => item.textContent?.startsWith(wanted)),
+    { timeout: 15_000 },
+    words,
+  );
+  await (option.asElement() as import('puppeteer-core').ElementHandle<HTMLElement>).click();
+};
+/** Takes one of a few, by the words of the option, with the keyboard and the pointer. */
+export const choose = async (page: Page, label: string, words: string): Promise<void> => {
+  const field = await page.waitForSelector(`button[role=combobox][aria-label="${label}"]`, { timeout: 15_000 });
+  await field!.focus();
+  await page.keyboard.press('Enter');
+  await clickOption(page, words);
+  await page.waitForFunction(() => document.querySelector('[role=listbox]') === null);
+};
+/** Takes one of many, found by typing. */
+export const pick = async (page: Page, label: string, words: string): Promise<void> => {
+  const field = await page.waitForSelector(`button[aria-haspopup=dialog][aria-label^="${label}"]`, { timeout: 15_000 });
+  await field!.click();
+  await page.waitForSelector(`input[role=combobox][aria-label="${label}"]`);
+  await page.keyboard.type(words);
+  await clickOption(page, words);
+};
+
 /** How many pages a PDF has. */
 export const pagesOf = (pdf: Uint8Array): number =>
   (

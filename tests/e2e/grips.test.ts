@@ -1,7 +1,7 @@
 import type { Browser, Page } from 'puppeteer-core';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import type { TreeDocument } from '@/core/tree';
-import { clickText, pagesOf, seriousFindings, type, waitForText, waitForStored } from './browser';
+import { choose, clickText, pagesOf, seriousFindings, type, waitForText, waitForStored } from './browser';
 import type { Started } from './server';
 import { closeSession, openSession } from './session';
 
@@ -27,7 +27,7 @@ const say = async (text: string): Promise<void> => {
   await type(page, text);
 };
 type Move = TreeDocument['transitions'][number];
-const moves = async (): Promise<readonly Move[]> =>
+const transitions = async (): Promise<readonly Move[]> =>
   ((await (await fetch(`${server.baseUrl}/api/trees/league-evening/file`)).json()) as { transitions: Move[] }).transitions;
 /** A labelled line of the desk, emptied and typed anew. */
 const fill = async (label: string, text: string): Promise<void> => {
@@ -107,9 +107,9 @@ describe('the grip desk', () => {
     await waitForText(page, 'is not kept');
     await fill('Shut it while all', 'his left hand collar, his right hand sleeve cuff; his left foot near hip');
     await stored();
-    const move = (await moves()).find((item) => item.name.includes('lift the elbow'))!;
-    expect(move.blockedBy).toHaveLength(2);
-    expect(move.contactRules).toMatchObject([{ kind: 'hold', fromStep: 1, toStep: 2 }]);
+    const transition = (await transitions()).find((item) => item.name.includes('lift the elbow'))!;
+    expect(transition.blockedBy).toHaveLength(2);
+    expect(transition.contactRules).toMatchObject([{ kind: 'hold', fromStep: 1, toStep: 2 }]);
   });
 
   it('finds a move from the keyboard and takes what usually serves without the cloth', async () => {
@@ -128,15 +128,15 @@ describe('the grip desk', () => {
   });
 
   it('writes a branch for the other side, and twice is the original', async () => {
-    const before = await moves();
+    const before = await transitions();
     await go('/grips/league-evening?place=legs-thrown');
-    await page.select('section[aria-label="The other side"] select', 'branch');
+    await choose(page, 'Write for the other side', 'this and all that hangs on it');
     await clickText(page, 'Turn it round');
     await waitForText(page, 'is now written for the other side');
     await stored();
     await clickText(page, 'Turn it round');
     await stored();
-    expect(await moves()).toEqual(before);
+    expect(await transitions()).toEqual(before);
     await go('/grips/league-evening?at=headquarters-i-fold-the-shin-outside');
     await clickText(page, 'This move belongs to one side');
     await stored();
@@ -145,14 +145,14 @@ describe('the grip desk', () => {
     await clickText(page, 'Other side');
     await clickText(page, 'Undo');
     await stored();
-    await page.select('section[aria-label="The other side"] select', 'tree');
+    await choose(page, 'Write for the other side', 'the whole tree');
     await clickText(page, 'Turn it round');
     await stored();
-    const flipped = (await moves()).find((item) => item.id === 'headquarters-i-cut-the-knee-across')!;
+    const flipped = (await transitions()).find((item) => item.id === 'headquarters-i-cut-the-knee-across')!;
     expect(flipped.steps![0]!.contacts[0]).toMatchObject({ part: 'rightHand' });
     await clickText(page, 'Undo');
     await stored();
-    expect(await moves()).toEqual(before);
+    expect(await transitions()).toEqual(before);
   });
 
   it('keeps what was typed while the server does not answer, and puts it on what another window has stored meanwhile', async () => {
@@ -174,7 +174,7 @@ describe('the grip desk', () => {
     await page.setOfflineMode(false);
     await stored();
     // Both began the first step: what the other window typed is seen here before this line, and is one step with it, or is not, and is another.
-    const { steps } = (await moves()).find((move) => move.id === 'spider-i-circle-the-foot-off')!;
+    const { steps } = (await transitions()).find((transition) => transition.id === 'spider-i-circle-the-foot-off')!;
     expect(steps!.flatMap((step) => step.contacts.map((contact) => contact.part))).toEqual(['leftHand', 'rightHand']);
     trouble.splice(0, trouble.length, ...trouble.filter((line) => !line.includes('ERR_INTERNET_DISCONNECTED')));
   });

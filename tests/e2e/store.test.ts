@@ -6,7 +6,7 @@ import { formatTreeFile } from '@/core/notation';
 import { emptyTree, type TreeDocument } from '@/core/tree';
 import { idToAddress } from '@/contracts/address';
 import { hostileTree } from '../support/hostileTree';
-import { clickText, launch, openPage, type, waitForStored, waitForText } from './browser';
+import { clickText, launch, openPage, pick, type, waitForStored, waitForText } from './browser';
 import type { Started } from './server';
 import { closeSession, openSession } from './session';
 
@@ -113,10 +113,10 @@ describe('two windows on one person', () => {
       await clickText(on, 'Pia Holm');
       await on.waitForSelector('section[aria-label="Pia Holm"]');
     }
-    const add = (on: Page, move: string) => on.select('section[aria-label="Pia Holm"] select[aria-label="Add a move or a tag …"]', move);
-    await add(page, 'headquarters-i-drag-the-leg');
+    const add = (on: Page, move: string) => pick(on, 'Add a move or a tag …', move);
+    await add(page, 'Headquarters: I drag the leg');
     await stored();
-    await add(other, 'headquarters-i-cut-the-knee-across');
+    await add(other, 'Headquarters: I cut the knee across');
     await waitForText(other, 'Changed in another window: “Pia Holm: off”. Both are kept.');
     await stored(other);
     const pia = async () =>

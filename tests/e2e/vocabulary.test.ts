@@ -2,7 +2,7 @@ import type { Browser, Page } from 'puppeteer-core';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import { findUnanswered } from '@/core/structure';
 import { demoTree } from '../../demo/demoTree';
-import { clickText, seriousFindings, type, waitForText, waitForStored } from './browser';
+import { choose, clickText, pick, seriousFindings, type, waitForText, waitForStored } from './browser';
 import type { Started } from './server';
 import { closeSession, openSession } from './session';
 
@@ -19,13 +19,7 @@ afterAll(() => closeSession({ server, browser }));
 
 const go = (path: string) => page.goto(server.baseUrl + path, { waitUntil: 'networkidle0' });
 const stored = () => waitForStored(page);
-const choose = async (label: string, value: string): Promise<void> => {
-  const select = await page.evaluateHandle(
-    (wanted) => [...document.querySelectorAll('label')].find((item) => item.textContent?.startsWith(wanted))?.querySelector('select'),
-    label,
-  );
-  await (select.asElement() as import('puppeteer-core').ElementHandle<HTMLSelectElement>).select(value);
-};
+const take = (label: string, words: string): Promise<void> => choose(page, label, words);
 const treeFile = async () =>
   (await (await fetch(`${server.baseUrl}/api/trees/league-evening/file`)).json()) as {
     positions: { id: string; fromCatalogue?: string }[];
@@ -147,7 +141,7 @@ describe('a move said wholly', () => {
     await go('/board/league-evening?show=hub&at=over-under');
     await clickText(page, 'I walk to the leg side');
     await clickText(page, 'More about this move');
-    await choose('Works when it does not fit what he shows', '0.3');
+    await take('Works when it does not fit what he shows', 'sometimes');
     await stored();
     await clickText(page, 'About this position');
     await clickText(page, 'Other lines are cleared here for “loose”');
@@ -158,11 +152,11 @@ describe('a move said wholly', () => {
     await go('/board/league-evening?show=tree');
     await clickText(page, 'About this tree');
     await clickText(page, 'Where a move says nothing');
-    await choose('It works when it fits', '0.5');
+    await take('It works when it fits', 'half');
     await stored();
     expect((await file()).tree.defaults).toEqual({ works: 0.5 });
     expect(await seriousFindings(page)).toEqual([]);
-    await choose('It works when it fits', '');
+    await take('It works when it fits', 'not said');
     await stored();
     expect((await file()).tree.defaults).toBeUndefined();
   });
@@ -179,7 +173,7 @@ describe('looking at the tree for somebody', () => {
     const before = JSON.stringify(await treeFile());
     await go('/board/league-evening?show=tree');
     await clickText(page, 'For whom');
-    await choose('Rules', 'saltmarsh-juniors');
+    await take('Rules', 'Saltmarsh league, juniors');
     await waitForText(page, 'Check the current rule book');
     await waitForText(page, 'Goals out of reach');
     await waitForText(page, 'Threats that fall away');
@@ -191,11 +185,11 @@ describe('looking at the tree for somebody', () => {
     await page.waitForSelector('[data-start]');
     expect(await seriousFindings(page)).toEqual([]);
     await go('/board/league-evening?show=tree&rules=saltmarsh-juniors');
-    await choose('Rules', '');
-    await choose('Seen by', 'other');
+    await take('Rules', 'none');
+    await take('Seen by', 'the guard player');
     await page.waitForFunction((was) => !document.body.innerText.includes(was), {}, BROKEN);
     await waitForText(page, 'unstopped');
-    await choose('Seen by', 'owner');
+    await take('Seen by', 'the passer');
     expect(JSON.stringify(await treeFile())).toBe(before);
   });
 });
@@ -229,8 +223,8 @@ describe('a class for somebody', () => {
   it('flags what the card takes away, on the screen and on the sheet', async () => {
     await go('/class/league-evening');
     await clickText(page, 'For whom, under which rules');
-    await choose('Rules', 'saltmarsh-juniors');
-    await choose('Against', 'tove-lind');
+    await take('Rules', 'Saltmarsh league, juniors');
+    await take('Against', 'Tove Lind');
     await waitForText(page, 'Check the current rule book, card of');
     await stored();
     await go('/class/league-evening/sheet');
@@ -264,7 +258,7 @@ describe('the log, the cards and the comparison', () => {
     expect(await seriousFindings(page)).toEqual([]);
     await page.type('section[aria-label="New person"] input[placeholder^="e.g. short legs"]', 'short legs');
     await page.keyboard.press('Enter');
-    await page.select('select[aria-label="Add a move or a tag …"]', 'headquarters-i-drag-the-leg');
+    await pick(page, 'Add a move or a tag …', 'Headquarters: I drag the leg');
     await waitForText(page, 'Headquarters: I drag the leg');
     await stored();
     const { athletes } = (await treeFile()) as unknown as { athletes: { id: string; name: string }[] };
@@ -317,14 +311,8 @@ describe('a place that goes on in another tree', () => {
     await go('/board/league-evening?show=hub&at=truck-side');
     await clickText(page, 'About this position');
     await clickText(page, 'It goes on in another tree');
-    await page.waitForFunction(() =>
-      [...document.querySelectorAll('option')].some((option) => option.textContent === 'League evening, copy'),
-    );
-    await choose('It goes on in the tree', 'league-evening-copy');
-    await page.waitForFunction(() =>
-      [...document.querySelectorAll('label')].some((label) => label.textContent?.startsWith('at the place')),
-    );
-    await choose('at the place', 'one-hook');
+    await take('It goes on in the tree', 'League evening, copy');
+    await pick(page, 'at the place', 'One hook in');
     await stored();
     await clickText(page, 'Goes on in');
     await page.waitForFunction(() => location.pathname === '/board/league-evening-copy');

@@ -9,7 +9,7 @@ export function randomWorld(seed: number, options: RandomTreeOptions): TreeDocum
   const chance = (p: number): boolean => random() < p;
   const some = <T>(items: readonly T[], p: number): T[] => items.filter(() => chance(p));
   const part = (): number => Math.round(random() * 100) / 100;
-  const moves = tree.transitions.map((move) => move.id);
+  const moves = tree.transitions.map((transition) => transition.id);
   const values = tree.positions.flatMap(({ id, reads }) =>
     reads.flatMap((read) => read.values.map((value) => ({ position: id, value: value.id }))),
   );

@@ -17,11 +17,11 @@ export function withRandomGrips(tree: TreeDocument, total: number, seed = 5): Tr
   const moves = Math.min(tree.transitions.length, Math.ceil(total / 10));
   return {
     ...tree,
-    transitions: tree.transitions.map((move, i) => {
-      if (i % Math.floor(tree.transitions.length / moves) !== 0) return move;
+    transitions: tree.transitions.map((transition, i) => {
+      if (i % Math.floor(tree.transitions.length / moves) !== 0) return transition;
       const steps = Array.from({ length: 3 }, (_, step) => ({ contacts: Array.from({ length: step === 0 ? 4 : 3 }, one) }));
       const contactRules = [{ kind: 'before' as const, first: steps[0]!.contacts[0]!, then: steps[1]!.contacts[0]! }];
-      return { ...move, steps, contactRules, blockedBy: [[one(), one()], [one()]] };
+      return { ...transition, steps, contactRules, blockedBy: [[one(), one()], [one()]] };
     }),
   };
 }

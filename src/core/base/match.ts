@@ -47,3 +47,17 @@ export function missOfNames(typed: string, names: readonly string[]): number | n
 }
 /** From here on a letter is forgiven: what is found so was not typed. */
 export const FORGIVEN = 2;
+
+/** What is meant by what is typed, the best first, otherwise in order: one letter of a word forgiven. */
+export function findMatching<T>(
+  items: readonly T[],
+  typed: string,
+  namesOf: (item: T) => readonly string[],
+): { readonly item: T; readonly miss: number }[] {
+  return items
+    .flatMap((item) => {
+      const miss = missOfNames(typed, namesOf(item));
+      return miss === null ? [] : [{ item, miss }];
+    })
+    .sort((a, b) => a.miss - b.miss);
+}

@@ -203,11 +203,11 @@ function placeSections(index: TreeIndex, slots: readonly Slot[], slotWidth: numb
     const x = LEFT + first * slotWidth + 2;
     const width = count * slotWidth - 4;
     const falls = section.falls.map((id, n) => {
-      const move = index.transitions.get(id)!;
+      const transition = index.transitions.get(id)!;
       return {
         transition: id,
-        position: move.to,
-        name: positionOf(index, move.to).name,
+        position: transition.to,
+        name: positionOf(index, transition.to).name,
         x: x + width - 4 - 7 * n,
         y: plankY + 122 + 17 * (lane++ % 3),
       };

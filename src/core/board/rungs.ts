@@ -66,11 +66,11 @@ const silentAnswers = (options: readonly Transition[]): TransitionId[] =>
   options.filter((t) => t.actor === 'owner' && Object.keys(t.when ?? {}).length === 0).map((t) => t.id);
 
 function sectionsOf(index: TreeIndex, position: Position): Section[] {
-  const moves = index.from.get(position.id)!;
+  const transitions = index.from.get(position.id)!;
   const reads = position.reads.filter((read) => read.values.length > 0);
-  const plain = { read: null, readKind: null, value: null, name: '', broken: false, answers: silentAnswers(moves) };
+  const plain = { read: null, readKind: null, value: null, name: '', broken: false, answers: silentAnswers(transitions) };
   if (reads.length === 0)
-    return [{ ...plain, share: 1, valueShare: 1, falls: moves.filter((t) => t.actor === 'opponent').map((t) => t.id) }];
+    return [{ ...plain, share: 1, valueShare: 1, falls: transitions.filter((t) => t.actor === 'opponent').map((t) => t.id) }];
   return reads.flatMap((read): Section[] =>
     sharesOf(read).flatMap(({ value, share }): Section[] => {
       const part = { share: share / reads.length, valueShare: share };

@@ -7,8 +7,17 @@ import { sayProblem } from '../words';
 import { findUnreachable } from '../structure';
 import { checkTree, containsMarkup, emptyTree, isGoal, LINES, type Context, type TreeDocument } from '../tree';
 import { contradict, saySign, SIGNS, type Sign } from './signs';
-import { findMovesFor, findTakeable, findTaken, findUnconfirmed, withConfirmed, withEntry, withMove, withTakenTransition } from './take';
-import { findPlaces, placeOf, type Place, type Seen } from './finder';
+import {
+  findTransitionsFor,
+  findTakeable,
+  findTaken,
+  findUnconfirmed,
+  withConfirmed,
+  withEntry,
+  withCatalogueTransition,
+  withTakenTransition,
+} from './take';
+import { findCandidates, placeOf, type Place, type Seen } from './finder';
 import { getCatalogue } from './catalogue';
 import { isOneLetterOff } from '../base';
 import { searchCatalogue } from './search';
@@ -52,17 +61,17 @@ describe('the catalogue', () => {
   it('writes the steps of at least forty moves, and in none of them do the hands not add up, with the jacket or without', () => {
     const written = catalogue.transitions.flatMap(({ transition }) => (transition.steps ? [transition] : []));
     expect(written.length).toBeGreaterThanOrEqual(40);
-    for (const move of written) {
+    for (const transition of written) {
       const says = [['gi'], ['noGi']].flatMap((contexts) =>
         gripProblemsOf(
           { contexts: contexts as Context[] },
-          { ...move, contexts: move.contexts ?? [] },
-          whole.positions.find((position) => position.id === move.from)!,
-        ).map((item) => `${move.id}: ${sayProblem(item).what}`),
+          { ...transition, contexts: transition.contexts ?? [] },
+          whole.positions.find((position) => position.id === transition.from)!,
+        ).map((item) => `${transition.id}: ${sayProblem(item).what}`),
       );
       expect(says).toEqual([]);
-      expect(move.steps!.length, move.id).toBeGreaterThanOrEqual(3);
-      expect(findHandOvers(move.steps!).length, move.id).toBeGreaterThan(0);
+      expect(transition.steps!.length, transition.id).toBeGreaterThanOrEqual(3);
+      expect(findHandOvers(transition.steps!).length, transition.id).toBeGreaterThan(0);
     }
   });
   it('has no empty field, no unknown word, and every reference met', () => {
@@ -212,13 +221,13 @@ describe('taking from it', () => {
   it('offers the moves that answer what he shows, takes one with its landing, and confirms both', () => {
     const { tree } = withEntry(emptyTree('t', 'T'), entry('closed-low'), { start: true });
     const at = { position: 'closed-low', value: 'breaks', actor: 'owner' as const };
-    const offered = findMovesFor(tree, catalogue, at);
+    const offered = findTransitionsFor(tree, catalogue, at);
     expect(offered[0]!.when).toMatchObject({ he: expect.arrayContaining(['breaks']) });
-    expect(offered.every((move) => move.from === 'closed-low' && move.actor === 'owner')).toBe(true);
-    const taken = withMove(tree, catalogue, offered[0]!, 'closed-low');
+    expect(offered.every((transition) => transition.from === 'closed-low' && transition.actor === 'owner')).toBe(true);
+    const taken = withCatalogueTransition(tree, catalogue, offered[0]!, 'closed-low');
     expect([taken.isNew, taken.to]).toEqual([true, offered[0]!.to]);
     expect(checkTree(taken.tree).ok).toBe(true);
-    expect(findMovesFor(taken.tree, catalogue, at).map((move) => move.id)).not.toContain(offered[0]!.id);
+    expect(findTransitionsFor(taken.tree, catalogue, at).map((transition) => transition.id)).not.toContain(offered[0]!.id);
     const confirmed = withConfirmed(taken.tree, 'closed-low');
     expect(findUnconfirmed(confirmed)).toEqual({ positions: [taken.to], transitions: [] });
   });
@@ -235,7 +244,7 @@ describe('taking from it', () => {
     for (const item of offered) tree = withTakenTransition(tree, catalogue, item);
     expect(checkTree(tree).ok).toBe(true);
     expect(findTakeable(tree, catalogue)).toEqual([]);
-    expect(tree.transitions.find((move) => move.name.startsWith('stand up with'))).toMatchObject({
+    expect(tree.transitions.find((transition) => transition.name.startsWith('stand up with'))).toMatchObject({
       when: { he: ['angles'] },
       mistakes: [{ error: 'stands square' }],
       hazards: ['Never slam.'],
@@ -253,7 +262,7 @@ describe('taking from it', () => {
 describe('the read finder', () => {
   const places = entries.map(({ position, signs }): Place => ({ position, signs }));
   const top = (seen: Seen): string[] =>
-    findPlaces(places, seen)
+    findCandidates(places, seen)
       .filter((match) => match.rank === 1)
       .map((match) => match.place.position.id);
   it('every place is found first, or tied for it, by all that it declares', () => {
@@ -271,7 +280,7 @@ describe('the read finder', () => {
       signs,
       position: { ...entry('lasso').position, id, stance: 'standing', distance: 'far' },
     });
-    const found = findPlaces([place('a', ['ankles-crossed']), place('b', ['ankles-open']), place('c', ['ankles-open', 'collar'])], {
+    const found = findCandidates([place('a', ['ankles-crossed']), place('b', ['ankles-open']), place('c', ['ankles-open', 'collar'])], {
       signs: ['ankles-open'],
       stance: 'standing',
     });
@@ -279,13 +288,13 @@ describe('the read finder', () => {
       ['b', 2, 0, 1],
       ['c', 2, 0, 2],
     ]);
-    const fuller = findPlaces([place('bare', ['collar']), place('full', ['collar', 'sleeve', 'legs-open', 'foot-on-hip'])], {
+    const fuller = findCandidates([place('bare', ['collar']), place('full', ['collar', 'sleeve', 'legs-open', 'foot-on-hip'])], {
       signs: ['collar', 'sleeve'],
     });
     expect(fuller.map((match) => match.place.position.id)).toEqual(['full', 'bare']);
-    const tied = findPlaces([place('b', ['ankles-open']), place('d', ['ankles-open'])], { signs: ['ankles-open'] });
+    const tied = findCandidates([place('b', ['ankles-open']), place('d', ['ankles-open'])], { signs: ['ankles-open'] });
     expect(tied.map((match) => match.rank)).toEqual([1, 1]);
-    expect(findPlaces(places, { signs: [] })).toEqual([]);
+    expect(findCandidates(places, { signs: [] })).toEqual([]);
     expect(placeOf({ ...entry('lasso').position, signs: ['collar', 'nonsense'] }).signs).toEqual(['collar']);
   });
   it('says every sign in words', () => {

@@ -49,7 +49,7 @@ function fit(place: Place, seen: Seen): Omit<Match, 'rank'> {
  * features that match, so that a place of which little is written down does not come before one that explains more of
  * what is seen. Ties keep their order and share a rank. Places without a match are left out. O(places × ticks).
  */
-export function findPlaces(places: readonly Place[], seen: Seen): Match[] {
+export function findCandidates(places: readonly Place[], seen: Seen): Match[] {
   if (!hasTicks(seen)) return [];
   const found = places.map((place) => fit(place, seen)).filter((match) => match.matches > 0 && match.share > 0);
   const met = (match: Omit<Match, 'rank'>): number => match.matches - match.contradictions;

@@ -6,7 +6,7 @@ import { catalogueFor } from './fromBelow';
 import { entriesFromTree, lacksForEntry, withGymEntries, type GymEntry } from './gymEntries';
 import { findTaken, withEntry } from './take';
 import { getCatalogue } from './catalogue';
-import { searchCatalogue, searchMoves } from './search';
+import { searchCatalogue, searchTransitions } from './search';
 import type { Catalogue } from './types';
 
 const shipped = getCatalogue();
@@ -85,11 +85,11 @@ describe('a gym’s own places', () => {
     expect(findTaken(tree, at(catalogue, id))).toBe(own.id);
   });
   it('a way is left over when one of its ends goes', () => {
-    const moves = demo.positions
+    const transitions = demo.positions
       .filter((position) => !shipped.positions.some((entry) => findTaken(demo, entry) === position.id))
       .flatMap((position) => entriesFromTree(demo, shipped, position.id).filter((entry) => entry.kind === 'transition'));
-    expect(moves.length).toBeGreaterThan(0);
-    expect(withGymEntries(shipped, moves).leftOver).toEqual(moves);
+    expect(transitions.length).toBeGreaterThan(0);
+    expect(withGymEntries(shipped, transitions).leftOver).toEqual(transitions);
   });
 });
 
@@ -111,13 +111,13 @@ describe('other words for moves and signs', () => {
     for (const { transition } of shipped.transitions.filter((_, i) => i % 4 === 0)) {
       for (const name of [transition.name, ...aliasesOfWords(transition.name)])
         expect(
-          searchMoves(shipped, name, 60).some((found) => found.name === transition.name),
+          searchTransitions(shipped, name, 60).some((found) => found.name === transition.name),
           name,
         ).toBe(true);
     }
-    expect(searchMoves(shipped, 'slise the knee across')[0]).toMatchObject({ actor: 'owner', name: 'cut the knee across' });
-    expect(searchMoves(shipped, 'hips: turned away')[0]).toMatchObject({ actor: 'opponent' });
-    expect(searchMoves(shipped, ' ')).toEqual([]);
+    expect(searchTransitions(shipped, 'slise the knee across')[0]).toMatchObject({ actor: 'owner', name: 'cut the knee across' });
+    expect(searchTransitions(shipped, 'hips: turned away')[0]).toMatchObject({ actor: 'opponent' });
+    expect(searchTransitions(shipped, ' ')).toEqual([]);
   });
 });
 

@@ -141,13 +141,13 @@ export function entriesFromTree(tree: TreeDocument, catalogue: Catalogue, at: Po
   }
   const valuesOf = new Map(catalogue.positions.map((entry) => [entry.position.id, entry.position]));
   const ids = new Set(catalogue.transitions.map((entry) => entry.transition.id));
-  const moves = tree.transitions.flatMap((move): GymEntry[] => {
-    const [from, to] = [entryOf.get(move.from), entryOf.get(move.to)];
-    if ((move.from !== at && move.to !== at) || from === undefined || to === undefined) return [];
+  const moves = tree.transitions.flatMap((transition): GymEntry[] => {
+    const [from, to] = [entryOf.get(transition.from), entryOf.get(transition.to)];
+    if ((transition.from !== at && transition.to !== at) || from === undefined || to === undefined) return [];
     const start = from === id ? position : valuesOf.get(from);
-    if (!stands(start, move.when)) return [];
-    const moveId = freshId(`${id} ${move.name}`, ids);
-    ids.add(moveId);
+    if (!stands(start, transition.when)) return [];
+    const transitionId = freshId(`${id} ${transition.name}`, ids);
+    ids.add(transitionId);
     const {
       onFail: _onFail,
       provokes: _provokes,
@@ -157,8 +157,8 @@ export function entriesFromTree(tree: TreeDocument, catalogue: Catalogue, at: Po
       fromCatalogue: _f,
       schools: _schools,
       ...rest
-    } = move;
-    return [{ kind: 'transition', id: moveId, transition: { ...rest, id: moveId, from, to }, feeder: '' }];
+    } = transition;
+    return [{ kind: 'transition', id: transitionId, transition: { ...rest, id: transitionId, from, to }, feeder: '' }];
   });
   return [{ kind: 'position', id, position, signs: (found.signs ?? []).filter(isSign), feeder: '' }, ...moves];
 }

@@ -47,7 +47,7 @@ const calledIn = perObject((catalogue: Catalogue): readonly (Found & { readonly 
 });
 
 /** Moves, and values he shows, whose name or alias holds all that is typed; a wrong letter is forgiven as for positions. */
-export function searchMoves(catalogue: Catalogue, typed: string, limit = 20): Found[] {
+export function searchTransitions(catalogue: Catalogue, typed: string, limit = 20): Found[] {
   const words = wordsIn(typed);
   if (words.length === 0) return [];
   const listed = new Set<string>();

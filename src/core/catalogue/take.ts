@@ -90,11 +90,11 @@ export function withTakenTransition(
 /** Everything copied from the catalogue and not confirmed yet. */
 export const findUnconfirmed = (tree: TreeDocument): { positions: PositionId[]; transitions: string[] } => ({
   positions: tree.positions.filter((position) => position.fromCatalogue !== undefined).map((position) => position.id),
-  transitions: tree.transitions.filter((move) => move.fromCatalogue !== undefined).map((move) => move.id),
+  transitions: tree.transitions.filter((transition) => transition.fromCatalogue !== undefined).map((transition) => transition.id),
 });
 
 /** The catalogue's moves of one athlete for a value shown at a place of the tree, those that name it first, then the silent ones. */
-export function findMovesFor(
+export function findTransitionsFor(
   tree: TreeDocument,
   catalogue: Catalogue,
   at: { readonly position: PositionId; readonly value: string | null; readonly actor: Transition['actor'] },
@@ -103,7 +103,7 @@ export function findMovesFor(
   const drawn = new Set(
     indexOf(tree)
       .from.get(at.position)!
-      .flatMap((move) => [move.name.toLowerCase(), move.fromCatalogue ?? '']),
+      .flatMap((transition) => [transition.name.toLowerCase(), transition.fromCatalogue ?? '']),
   );
   const offered = origins.flatMap((origin) =>
     catalogue.transitions.flatMap(({ transition }) => {
@@ -118,7 +118,7 @@ export function findMovesFor(
 }
 
 /** A catalogue move out of a place of the tree; where it lands is copied too if the tree does not have it. */
-export function withMove(
+export function withCatalogueTransition(
   tree: TreeDocument,
   catalogue: Catalogue,
   transition: Transition,
@@ -137,5 +137,5 @@ export function withMove(
 export const withConfirmed = (tree: TreeDocument, at: PositionId): TreeDocument => ({
   ...tree,
   positions: tree.positions.map((item) => (item.id === at ? { ...item, fromCatalogue: undefined } : item)),
-  transitions: tree.transitions.map((move) => (move.from === at ? { ...move, fromCatalogue: undefined } : move)),
+  transitions: tree.transitions.map((transition) => (transition.from === at ? { ...transition, fromCatalogue: undefined } : transition)),
 });

@@ -19,24 +19,26 @@ export function findBranches(tree: TreeDocument): { start: PositionId; branch: B
   const index = indexOf(tree);
   const stepsFrom = stepsToGoal(tree);
   const starts = new Set(tree.starts.map((start) => start.position));
-  const places = tree.positions.filter((position) => !position.ends && (starts.has(position.id) || familyFacts(position.family).isHub));
+  const positions = tree.positions.filter((position) => !position.ends && (starts.has(position.id) || familyFacts(position.family).isHub));
   const carriedOn = (first: TransitionId): Branch => {
     const branch = [first];
     let at = index.transitions.get(first)!.to;
     while (stepsFrom(at) > 0 && stepsFrom(at) < FAR) {
       const best = ownerOptions(index, at)
-        .filter((move) => stepsFrom(move.to) === stepsFrom(at) - 1)
+        .filter((transition) => stepsFrom(transition.to) === stepsFrom(at) - 1)
         .sort((a, b) => (b.priority ?? 0) - (a.priority ?? 0))[0]!;
       branch.push(best.id);
       at = best.to;
     }
     return branch;
   };
-  return places.flatMap((position) => ownerOptions(index, position.id).map((move) => ({ start: position.id, branch: carriedOn(move.id) })));
+  return positions.flatMap((position) =>
+    ownerOptions(index, position.id).map((transition) => ({ start: position.id, branch: carriedOn(transition.id) })),
+  );
 }
 
 /** Whether the ids still form a path in the tree; a branch chosen earlier may have been edited away. */
 export function isBranch(tree: TreeDocument, branch: Branch): boolean {
-  const moves = branch.map((id) => indexOf(tree).transitions.get(id));
-  return moves.every((move, i) => move !== undefined && (i === 0 || moves[i - 1]?.to === move.from));
+  const transitions = branch.map((id) => indexOf(tree).transitions.get(id));
+  return transitions.every((transition, i) => transition !== undefined && (i === 0 || transitions[i - 1]?.to === transition.from));
 }

@@ -55,50 +55,55 @@ const SHAPE: Record<UnitKind, Pick<DrillUnit, 'demonstrationMinutes' | 'workMinu
   chain: { demonstrationMinutes: 1, workMinutes: 1, resistancePercent: [20, 30] },
 };
 
-const partKey = (move: Transition): string => `part/${move.id}`;
-const answerKey = (move: Transition, value: ValueId): string => `answer/${move.id}/${value}`;
-const chainKey = (moves: readonly Transition[]): string => `chain/${moves.map((move) => move.id).join('+')}`;
+const partKey = (transition: Transition): string => `part/${transition.id}`;
+const answerKey = (transition: Transition, value: ValueId): string => `answer/${transition.id}/${value}`;
+const chainKey = (transitions: readonly Transition[]): string => `chain/${transitions.map((transition) => transition.id).join('+')}`;
 
 /** What he shows that the transition answers: its named values, timing left out since that is ours. */
-function shownValues(position: Position, move: Transition): ValueId[] {
+function shownValues(position: Position, transition: Transition): ValueId[] {
   return position.reads
     .filter((read) => read.kind !== 'timing')
-    .flatMap((read) => read.values.map((value) => value.id).filter((id) => namedAt(move.when, read.id).includes(id)));
+    .flatMap((read) => read.values.map((value) => value.id).filter((id) => namedAt(transition.when, read.id).includes(id)));
 }
 
-function feederLine(index: TreeIndex, move: Transition, show: ValueId | null): FeederLine {
-  const position = positionOf(index, move.from);
+function feederLine(index: TreeIndex, transition: Transition, show: ValueId | null): FeederLine {
+  const position = positionOf(index, transition.from);
   // Whatever defeats the move is left out, and so is every other thing he could do to it.
   const others = position.reads
     .filter((read) => read.kind === 'reaction')
     .flatMap((read) => read.values.filter((value) => value.kind !== 'none').map((value) => value.id));
-  const leaveOut = [...new Set([...(move.stoppedBy ?? []), ...others])].filter((id) => id !== show);
-  return { position: move.from, show, then: move.id, leaveOut };
+  const leaveOut = [...new Set([...(transition.stoppedBy ?? []), ...others])].filter((id) => id !== show);
+  return { position: transition.from, show, then: transition.id, leaveOut };
 }
 
 function unitOf(
   index: TreeIndex,
   kind: UnitKind,
   key: string,
-  moves: readonly Transition[],
+  transitions: readonly Transition[],
   feeder: readonly FeederLine[],
   prerequisites: readonly string[],
   common = false,
 ): DrillUnit {
-  const places = [...moves.map((move) => move.from), moves.at(-1)!.to].map((id) => positionOf(index, id));
+  const positions = [...transitions.map((transition) => transition.from), transitions.at(-1)!.to].map((id) => positionOf(index, id));
   return {
     key,
     kind,
-    transitions: moves.map((move) => move.id),
-    start: moves[0]!.from,
-    end: moves.at(-1)!.to,
+    transitions: transitions.map((transition) => transition.id),
+    start: transitions[0]!.from,
+    end: transitions.at(-1)!.to,
     prerequisites,
     ...SHAPE[kind],
     feeder,
-    checkpoints: moves.flatMap((move) => move.checkpoints ?? []),
-    choices: moves.flatMap((move) => move.parameters ?? []),
-    mistakes: moves.flatMap((move) => move.mistakes ?? []),
-    cautions: [...new Set([...places.flatMap((place) => place.hazards ?? []), ...moves.flatMap((move) => move.hazards ?? [])])],
+    checkpoints: transitions.flatMap((transition) => transition.checkpoints ?? []),
+    choices: transitions.flatMap((transition) => transition.parameters ?? []),
+    mistakes: transitions.flatMap((transition) => transition.mistakes ?? []),
+    cautions: [
+      ...new Set([
+        ...positions.flatMap((position) => position.hazards ?? []),
+        ...transitions.flatMap((transition) => transition.hazards ?? []),
+      ]),
+    ],
     common,
   };
 }
@@ -124,17 +129,18 @@ export function unitsOf(tree: TreeDocument, branches: readonly Branch[]): DrillU
     if (!units.has(unit.key)) units.set(unit.key, unit);
     return unit.key;
   };
-  const line = (move: Transition): FeederLine => feederLine(index, move, shownValues(positionOf(index, move.from), move)[0] ?? null);
-  const addChain = (moves: readonly Transition[], before: readonly string[], common: boolean): string =>
-    add(unitOf(index, 'chain', chainKey(moves), moves, moves.map(line), before, common));
+  const line = (transition: Transition): FeederLine =>
+    feederLine(index, transition, shownValues(positionOf(index, transition.from), transition)[0] ?? null);
+  const addChain = (transitions: readonly Transition[], before: readonly string[], common: boolean): string =>
+    add(unitOf(index, 'chain', chainKey(transitions), transitions, transitions.map(line), before, common));
   for (const path of paths) {
     const shared = Math.max(0, ...paths.filter((other) => other !== path).map((other) => commonStart(index, path, other)));
     const before: string[] = [];
-    for (const [i, move] of path.entries()) {
-      if (move.actor === 'owner') {
-        const part = add(unitOf(index, 'part', partKey(move), [move], [feederLine(index, move, null)], []));
-        const answers = shownValues(positionOf(index, move.from), move).map((value) =>
-          add(unitOf(index, 'answer', answerKey(move, value), [move], [feederLine(index, move, value)], [part])),
+    for (const [i, transition] of path.entries()) {
+      if (transition.actor === 'owner') {
+        const part = add(unitOf(index, 'part', partKey(transition), [transition], [feederLine(index, transition, null)], []));
+        const answers = shownValues(positionOf(index, transition.from), transition).map((value) =>
+          add(unitOf(index, 'answer', answerKey(transition, value), [transition], [feederLine(index, transition, value)], [part])),
         );
         before.push(part, ...answers);
       }

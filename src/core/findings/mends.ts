@@ -9,31 +9,31 @@ export type Mend =
   | { readonly at: 'grips'; readonly position: PositionId; readonly transition: TransitionId | null }
   | { readonly at: 'place'; readonly position: PositionId };
 
-const atPlace = ({ position }: { readonly position: PositionId }): Mend => ({ at: 'place', position });
+const atPosition = ({ position }: { readonly position: PositionId }): Mend => ({ at: 'place', position });
 const atShow = ({ position }: { readonly position: PositionId }): Mend => ({ at: 'show', position });
 
 /** Every kind in the order in which they are told, worst first. Apart from the finders, which a screen does without. */
 const MENDS: { readonly [K in FindingKind]: (finding: FindingOf<K>, tree: TreeDocument) => Mend } = {
   unanswered: ({ position, read, value }) => ({ at: 'answer', position, read, value }),
-  unstopped: atPlace,
+  unstopped: atPosition,
   uncovered: ({ position, combination }) => ({ at: 'combination', position, combination }),
-  ambiguous: atPlace,
-  missingFact: atPlace,
-  needLoop: atPlace,
-  idleOption: atPlace,
+  ambiguous: atPosition,
+  missingFact: atPosition,
+  needLoop: atPosition,
+  idleOption: atPosition,
   provokesGap: ({ position, value }, tree) => {
     const found = findValue(positionOf(indexOf(tree), position), value);
     return found ? { at: 'answer', position, read: found.read.id, value } : { at: 'place', position };
   },
-  preferredNever: atPlace,
+  preferredNever: atPosition,
   grips: ({ position, transition }) => ({ at: 'grips', position, transition }),
-  lateBranch: atPlace,
-  sameName: atPlace,
+  lateBranch: atPosition,
+  sameName: atPosition,
   emptyRead: atShow,
   deadEnd: atShow,
-  unreachable: atPlace,
-  necessaryHub: atPlace,
-  costlyCycle: atPlace,
+  unreachable: atPosition,
+  necessaryHub: atPosition,
+  costlyCycle: atPosition,
 };
 export const FINDING_KINDS = Object.keys(MENDS) as readonly FindingKind[];
 

@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import { seededRandom } from '../base';
-import { breadthFirst, FAR, reachedFrom, wayTo } from './search';
+import { breadthFirst, FAR, reachedFrom, pathTo } from './search';
 import { elementaryCycles } from './elementaryCycles';
 import { findShortestPaths, walkSimplePaths } from './simplePaths';
 import { immediateDominators } from './dominators';
@@ -34,9 +34,9 @@ describe('on graphs of numbers', () => {
         const fewest = lengths.length > 0 ? Math.min(...lengths) : FAR;
         expect(found.steps[to]).toBe(fewest);
         expect(reached[to] === 1).toBe(fewest < FAR);
-        const way = wayTo(found, to);
-        expect(way.length).toBe(fewest < FAR ? fewest + 1 : 0);
-        way.slice(1).forEach((node, i) => expect(next[way[i]!]).toContain(node));
+        const route = pathTo(found, to);
+        expect(route.length).toBe(fewest < FAR ? fewest + 1 : 0);
+        route.slice(1).forEach((node, i) => expect(next[route[i]!]).toContain(node));
       });
       const walled = breadthFirst(next, [0], (to) => to !== 1);
       expect(walled.order).not.toContain(1);
@@ -45,11 +45,11 @@ describe('on graphs of numbers', () => {
     every(({ next, previous }) => {
       const dominator = immediateDominators(next, previous, 0);
       next.forEach((_, to) => {
-        const ways = allPaths(next, [0], (at) => at === to).filter((path) => path.at(-1) === to);
-        if (to === 0 || ways.length === 0) return expect(dominator[to]).toBe(to === 0 ? 0 : -1);
-        const shared = next.map((_, i) => i).filter((node) => node !== to && ways.every((way) => way.includes(node)));
+        const routes = allPaths(next, [0], (at) => at === to).filter((path) => path.at(-1) === to);
+        if (to === 0 || routes.length === 0) return expect(dominator[to]).toBe(to === 0 ? 0 : -1);
+        const shared = next.map((_, i) => i).filter((node) => node !== to && routes.every((route) => route.includes(node)));
         // The immediate one is the one that every other one comes before.
-        const last = shared.find((node) => shared.every((other) => ways[0]!.indexOf(other) <= ways[0]!.indexOf(node)));
+        const last = shared.find((node) => shared.every((other) => routes[0]!.indexOf(other) <= routes[0]!.indexOf(node)));
         expect(dominator[to]).toBe(last);
       });
     }));
@@ -73,7 +73,7 @@ describe('on graphs of numbers', () => {
         findShortestPaths({ next, previous }, { starts: [0], goals, through, limit: 1e6 }, { steps: 1e6 }).paths;
       expect(shortest(null)).toEqual(wanted.toSorted((a, b) => a.length - b.length));
       const through = size - 1;
-      expect(shortest(through)).toEqual(wanted.filter((way) => way.includes(through)).toSorted((a, b) => a.length - b.length));
+      expect(shortest(through)).toEqual(wanted.filter((route) => route.includes(through)).toSorted((a, b) => a.length - b.length));
     }));
   it('elementary cycles are all found, each once', () =>
     every(({ next }) => {

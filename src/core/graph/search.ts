@@ -42,9 +42,9 @@ export function reachedFrom(edges: Edges, seeds: Iterable<number>): Uint8Array {
 }
 
 /** A shortest way from a seed to `goal` as nodes, both included; empty = there is none. */
-export function wayTo({ steps, previous }: Searched, goal: number): number[] {
+export function pathTo({ steps, previous }: Searched, goal: number): number[] {
   if (steps[goal] === FAR) return [];
-  const way = [goal];
-  while (previous[way.at(-1)!] !== -1) way.push(previous[way.at(-1)!]!);
-  return way.reverse();
+  const route = [goal];
+  while (previous[route.at(-1)!] !== -1) route.push(previous[route.at(-1)!]!);
+  return route.reverse();
 }

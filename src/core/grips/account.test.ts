@@ -3,7 +3,7 @@ import { held } from '../../../tests/support/held';
 import { describe, expect, it } from 'vitest';
 import { seededRandom } from '../base';
 import type { Contact, Step } from '../tree';
-import { blockingOf, movesOnWay, toBreakAlong } from './blockers';
+import { blockingOf, transitionsOnRoute, toBreakAlong } from './blockers';
 import { findBrokenRules, findDoubleBookings, findHandOvers, handLoad } from './account';
 import { his as theirs, mine, position, tree } from '../../../tests/support/smallTree';
 
@@ -129,8 +129,8 @@ describe('what blocks', () => {
         mine('on', 'b', 'c'),
       ],
     );
-    expect(movesOnWay(way, ['a', 'b', 'c'], []).map((move) => move.id)).toEqual(['first', 'on']);
-    expect(movesOnWay(way, ['a', 'b', 'c', 'a'], [collar]).map((move) => move.id)).toEqual(['second', 'on']);
+    expect(transitionsOnRoute(way, ['a', 'b', 'c'], []).map((transition) => transition.id)).toEqual(['first', 'on']);
+    expect(transitionsOnRoute(way, ['a', 'b', 'c', 'a'], [collar]).map((transition) => transition.id)).toEqual(['second', 'on']);
   });
   it('one of the sets that enable a move is enough, and it has to be whole', () => {
     const [collar, sleeve, belt] = held('his left hand far collar, his right hand far sleeve, his left hand belt');

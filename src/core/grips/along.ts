@@ -4,15 +4,15 @@ import { handLoad, type HandLoad } from './account';
 import { limbKey, holdFact } from '../contacts';
 
 /** A step on a way: which move's, and its number there from 1. */
-export interface StepOnWay {
+export interface StepOnRoute {
   readonly transition: TransitionId;
   readonly step: number;
 }
 /** A hold and the steps that it stays on, one after the other. */
 export interface Survival {
   readonly contact: Contact;
-  readonly from: StepOnWay;
-  readonly to: StepOnWay;
+  readonly from: StepOnRoute;
+  readonly to: StepOnRoute;
   /** How many steps, both ends counted. */
   readonly steps: number;
 }
@@ -25,12 +25,12 @@ export interface GripsAlong {
   readonly unwritten: readonly TransitionId[];
 }
 
-type Placed = Step & StepOnWay;
+type Placed = Step & StepOnRoute;
 
 /** The written moves that follow each other, each run as one list of steps. */
-function runsOf(moves: readonly Pick<Transition, 'id' | 'steps'>[]): Placed[][] {
+function runsOf(transitions: readonly Pick<Transition, 'id' | 'steps'>[]): Placed[][] {
   const runs: Placed[][] = [[]];
-  for (const { id, steps = [] } of moves) {
+  for (const { id, steps = [] } of transitions) {
     if (steps.length === 0) runs.push([]);
     runs[runs.length - 1]!.push(...steps.map((step, i) => ({ ...step, transition: id, step: i + 1 })));
   }
@@ -52,11 +52,11 @@ function survivalsOf(run: readonly Placed[]): Survival[] {
   });
   return [...best.values()];
 }
-const placeOf = ({ transition, step }: Placed): StepOnWay => ({ transition, step });
+const placeOf = ({ transition, step }: Placed): StepOnRoute => ({ transition, step });
 
 /** The account of the hands over a way: how often each trades, and what survives longest. */
-export function gripsAlong(moves: readonly Pick<Transition, 'id' | 'steps'>[]): GripsAlong {
-  const runs = runsOf(moves);
+export function gripsAlong(transitions: readonly Pick<Transition, 'id' | 'steps'>[]): GripsAlong {
+  const runs = runsOf(transitions);
   const loads = groupBy(
     runs.flatMap((run) => handLoad(run)),
     limbKey,
@@ -71,6 +71,6 @@ export function gripsAlong(moves: readonly Pick<Transition, 'id' | 'steps'>[]): 
       .map((list) => ({ ...list[0]!, trades: list.reduce((sum, item) => sum + item.trades, 0) }))
       .toSorted((a, b) => b.trades - a.trades),
     survivals: [...survivals.values()].toSorted((a, b) => b.steps - a.steps),
-    unwritten: moves.filter((move) => (move.steps ?? []).length === 0).map((move) => move.id),
+    unwritten: transitions.filter((transition) => (transition.steps ?? []).length === 0).map((transition) => transition.id),
   };
 }

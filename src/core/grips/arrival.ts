@@ -10,7 +10,7 @@ export interface LostHold {
   /** Moves that land here without it. */
   readonly without: readonly TransitionId[];
   /** Where none of these does: the moves of a way along which it is let go. */
-  readonly way: readonly TransitionId[];
+  readonly route: readonly TransitionId[];
 }
 export interface OnArrival {
   /** Held whichever way one came, as far as steps are written. */
@@ -25,18 +25,18 @@ export function holdsOnArrival(tree: TreeDocument, position: Position): OnArriva
   const facts = certain.get(position.id);
   if (!facts) return { sure: [], unsure: [] };
   const index = indexOf(tree);
-  const written = (index.to.get(position.id) ?? []).filter((move) => move.steps);
+  const written = (index.to.get(position.id) ?? []).filter((transition) => transition.steps);
   const unsure = (position.holds ?? [])
     .map((contact) => holdFact(contact))
     .filter((hold) => !facts.has(hold))
     .flatMap((hold): LostHold[] => {
-      const without = written.filter((move) =>
-        missingOnArrival(position, move).some((item) => item.contacts.some((contact) => holdFact(contact) === hold)),
+      const without = written.filter((transition) =>
+        missingOnArrival(position, transition).some((item) => item.contacts.some((contact) => holdFact(contact) === hold)),
       );
-      if (without.length > 0) return [{ hold, without: without.map((move) => move.id), way: [] }];
+      if (without.length > 0) return [{ hold, without: without.map((transition) => transition.id), route: [] }];
       // A way that writes no steps says nothing of what is held.
-      const way = witnessOf(position.id, hold);
-      return way.some((id) => index.transitions.get(id)!.steps) ? [{ hold, without: [], way }] : [];
+      const route = witnessOf(position.id, hold);
+      return route.some((id) => index.transitions.get(id)!.steps) ? [{ hold, without: [], route: route }] : [];
     });
   return { sure: [...facts].filter((fact) => effects.isHold(fact)), unsure };
 }

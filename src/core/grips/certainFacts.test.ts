@@ -12,12 +12,12 @@ function randomGame(seed: number): TreeDocument {
   const some = (p: number): Fact[] => FACTS.filter(() => random() < p);
   const ids = Array.from({ length: 5 }, (_, i) => `p${i}`);
   const pick = (): string => ids[Math.floor(random() * ids.length)]!;
-  const moves = Array.from({ length: 8 }, (_, i) =>
+  const transitions = Array.from({ length: 8 }, (_, i) =>
     mine(`t${i}`, pick(), pick(), { needs: some(0.3), makes: some(0.35), undoes: some(0.2) }),
   );
   return tree(
     ids.map((id) => position(id)),
-    moves,
+    transitions,
     { starts: [{ position: 'p0', facts: some(0.5) }, { position: pick() }].slice(0, 1 + Math.floor(random() * 2)) },
   );
 }
@@ -34,10 +34,10 @@ function bruteFacts(doc: TreeDocument): Map<PositionId, Set<string>[]> {
     found.set(at, known);
     if (known.has(key)) continue;
     known.set(key, facts);
-    for (const move of index.from.get(at)!) {
-      const after = new Set([...facts].filter((fact) => !move.undoes?.includes(fact)));
-      for (const fact of move.makes ?? []) after.add(fact);
-      open.push([move.to, after]);
+    for (const transition of index.from.get(at)!) {
+      const after = new Set([...facts].filter((fact) => !transition.undoes?.includes(fact)));
+      for (const fact of transition.makes ?? []) after.add(fact);
+      open.push([transition.to, after]);
     }
   }
   return new Map([...found].map(([id, sets]) => [id, [...sets.values()]]));
@@ -53,11 +53,11 @@ function factsAfter(doc: TreeDocument, walk: readonly TransitionId[], at: Positi
       let facts = new Set(start.facts ?? []);
       let here = first;
       for (const id of walk) {
-        const move = index.transitions.get(id)!;
-        expect(move.from).toBe(here);
-        facts = new Set([...facts].filter((fact) => !move.undoes?.includes(fact)));
-        for (const fact of move.makes ?? []) facts.add(fact);
-        here = move.to;
+        const transition = index.transitions.get(id)!;
+        expect(transition.from).toBe(here);
+        facts = new Set([...facts].filter((fact) => !transition.undoes?.includes(fact)));
+        for (const fact of transition.makes ?? []) facts.add(fact);
+        here = transition.to;
       }
       expect(here).toBe(at);
       return facts;

@@ -29,7 +29,7 @@ type Known = ReadonlyMap<PositionId, NonNullable<ReturnType<typeof mustAnalysis<
 function knownFacts(tree: TreeDocument, effects: FactEffects): Known {
   const index = indexOf(tree);
   const { numberOf } = graphOf(tree);
-  const moveOf = (transition: Transition): Move => ({
+  const transitionOf = (transition: Transition): Move => ({
     transition,
     to: numberOf.get(transition.to)!,
     after: (facts) => {
@@ -38,7 +38,7 @@ function knownFacts(tree: TreeDocument, effects: FactEffects): Known {
       return after;
     },
   });
-  const edges = tree.positions.map((position) => index.from.get(position.id)!.map(moveOf));
+  const edges = tree.positions.map((position) => index.from.get(position.id)!.map(transitionOf));
   const starts = tree.starts.map((start, i) => ({ node: numberOf.get(start.position)!, facts: effects.given[i]! }));
   const certain = mustAnalysis(edges, starts);
   return new Map(tree.positions.flatMap((position, i) => (certain[i] ? [[position.id, certain[i]] as const] : [])));
@@ -52,11 +52,11 @@ function witnessIn(tree: TreeDocument, effects: FactEffects, known: Known, posit
     const here = known.get(at);
     const via = here?.lost.has(fact) ? here.lost.get(fact)! : here?.first;
     if (!here || here.facts.has(fact) || !via) return route.reverse();
-    const move = via.transition;
-    route.push(move.id);
+    const transition = via.transition;
+    route.push(transition.id);
     // Ended here: before it any way will do. Otherwise the fact was gone at `from` already, and earlier than here.
-    if (effects.takesAway(move, fact)) return [...anyWayTo(tree, move.from), ...route.reverse()];
-    at = move.from;
+    if (effects.takesAway(transition, fact)) return [...anyRouteTo(tree, transition.from), ...route.reverse()];
+    at = transition.from;
   }
 }
 
@@ -70,21 +70,21 @@ export const findCertainFacts = perObject((tree: TreeDocument): CertainFacts => 
   const witnessOf = (position: PositionId, fact: Fact) => witnessIn(tree, effects, known, position, fact);
   const made = new Set<Fact>([
     ...effects.given.flatMap((facts) => [...facts]),
-    ...tree.transitions.flatMap((move) => effects.makesOf(move)),
+    ...tree.transitions.flatMap((transition) => effects.makesOf(transition)),
   ]);
-  const missing = tree.transitions.flatMap((move) => {
-    const here = known.get(move.from);
+  const missing = tree.transitions.flatMap((transition) => {
+    const here = known.get(transition.from);
     if (!here) return [];
-    const gone = effects.needsOf(move).filter((fact) => !here.facts.has(fact));
-    return gone.map((fact) => ({ transition: move.id, fact, witness: witnessOf(move.from, fact), neverMade: !made.has(fact) }));
+    const gone = effects.needsOf(transition).filter((fact) => !here.facts.has(fact));
+    return gone.map((fact) => ({ transition: transition.id, fact, witness: witnessOf(transition.from, fact), neverMade: !made.has(fact) }));
   });
   return { certain: new Map([...known].map(([id, { facts }]) => [id, facts])), missing, witnessOf };
 });
 
 /** A shortest way of transitions from a start; empty at a start, and where none leads. */
-function anyWayTo(tree: TreeDocument, goal: PositionId): TransitionId[] {
+function anyRouteTo(tree: TreeDocument, goal: PositionId): TransitionId[] {
   const index = indexOf(tree);
   const graph = graphOf(tree);
-  const way = wayTo(breadthFirst(graph.next, startsOf(tree, graph)), graph.numberOf.get(goal)!).map((i) => graph.ids[i]!);
-  return way.slice(1).map((to, i) => index.from.get(way[i]!)!.find((move) => move.to === to)!.id);
+  const route = wayTo(breadthFirst(graph.next, startsOf(tree, graph)), graph.numberOf.get(goal)!).map((i) => graph.ids[i]!);
+  return route.slice(1).map((to, i) => index.from.get(route[i]!)!.find((transition) => transition.to === to)!.id);
 }

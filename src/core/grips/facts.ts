@@ -6,17 +6,17 @@ import { indexOf, type Contact, type Fact, type Transition, type TreeDocument } 
 export interface FactEffects {
   /** For each of the tree's starts, what is given there: its facts, and what the position declares to be held. */
   readonly given: readonly ReadonlySet<Fact>[];
-  needsOf(move: Transition): readonly Fact[];
+  needsOf(transition: Transition): readonly Fact[];
   /** Declared, and what is held at the last step. */
-  makesOf(move: Transition): readonly Fact[];
+  makesOf(transition: Transition): readonly Fact[];
   /** The fact is a hold, not a word of the coach's own. */
   isHold(fact: Fact): boolean;
   /** Undone, or a hold that is not on at the last step: written steps list all that is held. */
-  takesAway(move: Transition, fact: Fact): boolean;
+  takesAway(transition: Transition, fact: Fact): boolean;
 }
 
-const lastStep = (move: Transition): readonly Contact[] | null => {
-  const steps = move.steps ?? [];
+const lastStep = (transition: Transition): readonly Contact[] | null => {
+  const steps = transition.steps ?? [];
   return steps.length > 0 ? steps[steps.length - 1]!.contacts : null;
 };
 
@@ -47,30 +47,30 @@ export const factEffectsOf = perObject((tree: TreeDocument): FactEffects => {
   const all = (facts: readonly Fact[] | undefined): Fact[] => (facts ?? []).map((fact) => read.typed(fact));
   const { positions } = indexOf(tree);
   const given = tree.starts.map((start) => {
-    const place = positions.get(start.position);
-    return new Set([...all(start.facts), ...read.held(place?.holds), ...read.held(place?.theirHolds)]);
+    const position = positions.get(start.position);
+    return new Set([...all(start.facts), ...read.held(position?.holds), ...read.held(position?.theirHolds)]);
   });
   const effects = new Map(
-    tree.transitions.map((move) => {
-      const last = lastStep(move);
-      const makes = [...all(move.makes), ...read.held(last ?? undefined)];
-      return [move.id, { needs: all(move.needs), makes, undoes: new Set(all(move.undoes)), isWritten: last !== null }];
+    tree.transitions.map((transition) => {
+      const last = lastStep(transition);
+      const makes = [...all(transition.makes), ...read.held(last ?? undefined)];
+      return [transition.id, { needs: all(transition.needs), makes, undoes: new Set(all(transition.undoes)), isWritten: last !== null }];
     }),
   );
   return {
     given,
-    needsOf: (move) => effects.get(move.id)!.needs,
-    makesOf: (move) => effects.get(move.id)!.makes,
+    needsOf: (transition) => effects.get(transition.id)!.needs,
+    makesOf: (transition) => effects.get(transition.id)!.makes,
     isHold: (fact) => read.holds.has(fact),
-    takesAway: (move, fact) => {
-      const { undoes, isWritten, makes } = effects.get(move.id)!;
+    takesAway: (transition, fact) => {
+      const { undoes, isWritten, makes } = effects.get(transition.id)!;
       return undoes.has(fact) || (isWritten && read.holds.has(fact) && !makes.includes(fact));
     },
   };
 });
 
 /** Holds that a move needs and that are not among mine; listed apart from what blocks it (MODEL §3, blockers). */
-export function missingHolds(tree: TreeDocument, move: Transition, mine: ReadonlySet<Fact>): Fact[] {
+export function missingHolds(tree: TreeDocument, transition: Transition, mine: ReadonlySet<Fact>): Fact[] {
   const effects = factEffectsOf(tree);
-  return effects.needsOf(move).filter((fact) => effects.isHold(fact) && !mine.has(fact));
+  return effects.needsOf(transition).filter((fact) => effects.isHold(fact) && !mine.has(fact));
 }

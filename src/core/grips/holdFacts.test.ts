@@ -16,14 +16,14 @@ function randomGame(seed: number): TreeDocument {
   const some = (p: number): string[] => HOLDS.filter(() => random() < p);
   const contacts = (p: number): Contact[] => held(some(p).join(', '));
   const pick = (): string => `p${Math.floor(random() * 5)}`;
-  const moves = Array.from({ length: 8 }, (_, i) =>
+  const transitions = Array.from({ length: 8 }, (_, i) =>
     random() < 0.6
       ? mine(`t${i}`, pick(), pick(), { needs: some(0.3), steps: [{ contacts: contacts(0.5) }, { contacts: contacts(0.6) }] })
       : mine(`t${i}`, pick(), pick(), { needs: some(0.3), makes: some(0.3), undoes: some(0.2) }),
   );
   return tree(
     Array.from({ length: 5 }, (_, i) => position(`p${i}`, { holds: contacts(0.4) })),
-    moves,
+    transitions,
     { starts: [{ position: 'p0' }, { position: pick(), facts: some(0.2) }] },
   );
 }
@@ -35,13 +35,13 @@ const givenAt = (doc: TreeDocument): (readonly [PositionId, Set<Fact>])[] =>
     start.position,
     new Set([...(start.facts ?? []), ...(indexOf(doc).positions.get(start.position)!.holds ?? []).map(text)]),
   ]);
-const afterMove = (facts: ReadonlySet<Fact>, move: Transition): Set<Fact> =>
-  move.steps
-    ? new Set(move.steps.at(-1)!.contacts.map(text))
-    : new Set([...[...facts].filter((fact) => !move.undoes?.includes(fact)), ...(move.makes ?? [])]);
+const afterTransition = (facts: ReadonlySet<Fact>, transition: Transition): Set<Fact> =>
+  transition.steps
+    ? new Set(transition.steps.at(-1)!.contacts.map(text))
+    : new Set([...[...facts].filter((fact) => !transition.undoes?.includes(fact)), ...(transition.makes ?? [])]);
 
 /** Every set of holds with which a place can be reached, by walking all ways, as the document says it. */
-function waysTo(doc: TreeDocument): Map<PositionId, Set<Fact>[]> {
+function routesTo(doc: TreeDocument): Map<PositionId, Set<Fact>[]> {
   const found = new Map<PositionId, Map<string, Set<Fact>>>();
   const open = givenAt(doc);
   for (let step = open.pop(); step; step = open.pop()) {
@@ -51,7 +51,7 @@ function waysTo(doc: TreeDocument): Map<PositionId, Set<Fact>[]> {
     const key = [...facts].sort().join();
     if (known.has(key)) continue;
     known.set(key, facts);
-    for (const move of indexOf(doc).from.get(at)!) open.push([move.to, afterMove(facts, move)]);
+    for (const transition of indexOf(doc).from.get(at)!) open.push([transition.to, afterTransition(facts, transition)]);
   }
   return new Map([...found].map(([id, sets]) => [id, [...sets.values()]]));
 }
@@ -62,15 +62,15 @@ describe('holds as facts', () => {
       fc.property(fc.nat(1e6), (seed) => {
         const doc = randomGame(seed);
         const { certain, witnessOf } = findCertainFacts(doc);
-        const ways = waysTo(doc);
-        expect(new Set(certain.keys())).toEqual(new Set(ways.keys()));
-        for (const [id, sets] of ways) {
+        const routes = routesTo(doc);
+        expect(new Set(certain.keys())).toEqual(new Set(routes.keys()));
+        for (const [id, sets] of routes) {
           expect([...certain.get(id)!].sort()).toEqual(HOLDS.filter((hold) => sets.every((set) => set.has(hold))).sort());
           for (const hold of HOLDS.filter((item) => !certain.get(id)!.has(item))) {
             const walk = witnessOf(id, hold).map((move) => indexOf(doc).transitions.get(move)!);
-            walk.forEach((move, i) => expect(move.to).toBe(walk[i + 1]?.from ?? id));
+            walk.forEach((transition, i) => expect(transition.to).toBe(walk[i + 1]?.from ?? id));
             const begun = givenAt(doc).filter(([start]) => start === (walk[0]?.from ?? id));
-            expect(begun.some(([, facts]) => !walk.reduce(afterMove, facts).has(hold))).toBe(true);
+            expect(begun.some(([, facts]) => !walk.reduce(afterTransition, facts).has(hold))).toBe(true);
           }
         }
       }),

@@ -45,7 +45,7 @@ describe('loops of “first this”', () => {
         const random = seededRandom(seed);
         const some = (p: number): Fact[] => FACTS.filter(() => random() < p);
         const doc = game(Array.from({ length: 5 }, (_, i) => [`t${i}`, some(0.35), some(0.3)] as const));
-        const byId = new Map(doc.transitions.map((move) => [move.id, move]));
+        const byId = new Map(doc.transitions.map((transition) => [transition.id, transition]));
         const loops = findNeedLoops(doc);
         for (const { transitions, facts } of loops)
           transitions.forEach((id, i) => {
@@ -55,11 +55,11 @@ describe('loops of “first this”', () => {
         // By definition: fire whatever can fire until nothing changes.
         const have = new Set<Fact>();
         for (let round = 0; round < 10; round++)
-          for (const move of doc.transitions)
-            if (move.needs!.every((fact) => have.has(fact))) move.makes!.forEach((fact) => have.add(fact));
-        const stuck = doc.transitions.filter((move) => move.makes!.some((fact) => !have.has(fact)));
-        const waitsForUnmade = (move: (typeof stuck)[number]): boolean =>
-          move.needs!.some((fact) => !have.has(fact) && !stuck.some((other) => other.makes!.includes(fact)));
+          for (const transition of doc.transitions)
+            if (transition.needs!.every((fact) => have.has(fact))) transition.makes!.forEach((fact) => have.add(fact));
+        const stuck = doc.transitions.filter((transition) => transition.makes!.some((fact) => !have.has(fact)));
+        const waitsForUnmade = (transition: (typeof stuck)[number]): boolean =>
+          transition.needs!.some((fact) => !have.has(fact) && !stuck.some((other) => other.makes!.includes(fact)));
         if (stuck.length === 0) expect(loops).toEqual([]);
         else if (!stuck.some(waitsForUnmade)) expect(loops.length).toBeGreaterThan(0);
       }),

@@ -12,12 +12,12 @@ export interface NeedLoop {
 function obtainableFacts(tree: TreeDocument): Set<Fact> {
   const effects = factEffectsOf(tree);
   const facts = new Set(effects.given.flatMap((given) => [...given]));
-  let waiting = tree.transitions.filter((move) => effects.makesOf(move).length > 0);
+  let waiting = tree.transitions.filter((transition) => effects.makesOf(transition).length > 0);
   for (let before = -1; before !== waiting.length;) {
     before = waiting.length;
-    waiting = waiting.filter((move) => {
-      if (!effects.needsOf(move).every((fact) => facts.has(fact))) return true;
-      for (const fact of effects.makesOf(move)) facts.add(fact);
+    waiting = waiting.filter((transition) => {
+      if (!effects.needsOf(transition).every((fact) => facts.has(fact))) return true;
+      for (const fact of effects.makesOf(transition)) facts.add(fact);
       return false;
     });
   }
@@ -29,9 +29,10 @@ export function findNeedLoops(tree: TreeDocument): NeedLoop[] {
   const obtainable = obtainableFacts(tree);
   const effects = factEffectsOf(tree);
   const makerOf = new Map<Fact, Transition>();
-  for (const move of tree.transitions) for (const fact of effects.makesOf(move)) if (!makerOf.has(fact)) makerOf.set(fact, move);
-  const stuckNeed = (move: Transition): Fact | undefined =>
-    effects.needsOf(move).find((fact) => !obtainable.has(fact) && makerOf.has(fact));
+  for (const transition of tree.transitions)
+    for (const fact of effects.makesOf(transition)) if (!makerOf.has(fact)) makerOf.set(fact, transition);
+  const stuckNeed = (transition: Transition): Fact | undefined =>
+    effects.needsOf(transition).find((fact) => !obtainable.has(fact) && makerOf.has(fact));
   const loops: NeedLoop[] = [];
   const visited = new Set<TransitionId>();
   for (const first of tree.transitions) {
@@ -45,7 +46,7 @@ export function findNeedLoops(tree: TreeDocument): NeedLoop[] {
       at = makerOf.get(fact)!;
     }
     const begins = path.indexOf(at);
-    if (begins >= 0) loops.push({ transitions: path.slice(begins).map((move) => move.id), facts: facts.slice(begins) });
+    if (begins >= 0) loops.push({ transitions: path.slice(begins).map((transition) => transition.id), facts: facts.slice(begins) });
   }
   return loops;
 }

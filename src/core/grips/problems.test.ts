@@ -8,8 +8,8 @@ import { his, mine, position, reaction, tree } from '../../../tests/support/smal
 
 const steps = (...lines: string[]): Step[] => lines.map((line) => ({ contacts: held(line) }));
 const saidOf = (doc: TreeDocument): string[] => findGripFindings(doc).map(({ problem }) => sayProblem(problem).what);
-const found = (move: Partial<Transition>, extra: Partial<TreeDocument> = {}): string[] =>
-  saidOf(tree([position('a'), position('b')], [mine('drag', 'a', 'b', move)], extra));
+const found = (transition: Partial<Transition>, extra: Partial<TreeDocument> = {}): string[] =>
+  saidOf(tree([position('a'), position('b')], [mine('drag', 'a', 'b', transition)], extra));
 
 describe('what does not add up', () => {
   it('a hand on two things, a step that nobody holds, a rule that is not kept: each with its step, limb and target', () => {
@@ -108,13 +108,13 @@ describe('a rule that is not kept', () => {
 
 describe('the hands along a way', () => {
   it('worked by hand: trades count between moves too, not over a move that is not written; what survives longest', () => {
-    const way = [
+    const route = [
       mine('one', 'a', 'b', { steps: steps('left hand far ankle, his left hand collar', 'left hand far hip, his left hand collar') }),
       mine('two', 'b', 'c', { steps: steps('left hand far knee, his left hand collar') }),
       mine('blank', 'c', 'd'),
       mine('three', 'd', 'e', { steps: steps('left hand far ankle', 'left hand far ankle') }),
     ];
-    const { load, survivals, unwritten } = gripsAlong(way);
+    const { load, survivals, unwritten } = gripsAlong(route);
     expect(load).toEqual([{ athlete: 'owner', part: 'leftHand', trades: 2 }]);
     expect(unwritten).toEqual(['blank']);
     expect(survivals.map((item) => [item.contact.target.part, item.steps, item.from, item.to])).toEqual([

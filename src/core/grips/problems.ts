@@ -93,8 +93,8 @@ const problemsOfSteps = perObject((steps: readonly Step[]): readonly GripProblem
   ),
 ]);
 
-const brokenRules = (move: Transition, from: Position): GripProblem[] =>
-  findBrokenRules(move.steps ?? [], rulesThatCount(move, from)).map(({ rule, steps: at }) => ({
+const brokenRules = (transition: Transition, from: Position): GripProblem[] =>
+  findBrokenRules(transition.steps ?? [], rulesThatCount(transition, from)).map(({ rule, steps: at }) => ({
     kind: 'ruleBroken',
     step: at[0]!,
     steps: at,
@@ -108,27 +108,27 @@ const clothGone = (contacts: readonly Contact[], step: number): GripProblem[] =>
     .map((contact) => ({ kind: 'clothGone', step, contacts: [contact] }));
 
 /** Problems of one move: double bookings, broken rules, empty steps, spots and limbs that do not exist, cloth where there is none. */
-export function gripProblemsOf(tree: Pick<TreeDocument, 'contexts'>, move: Transition, from: Position): GripProblem[] {
-  const steps = move.steps ?? [];
-  const contexts = (move.contexts ?? []).length > 0 ? move.contexts! : tree.contexts;
+export function gripProblemsOf(tree: Pick<TreeDocument, 'contexts'>, transition: Transition, from: Position): GripProblem[] {
+  const steps = transition.steps ?? [];
+  const contexts = (transition.contexts ?? []).length > 0 ? transition.contexts! : tree.contexts;
   const hasCloth = contexts.length === 0 || contexts.includes('gi');
   return [
     ...problemsOfSteps(steps),
-    ...brokenRules(move, from),
+    ...brokenRules(transition, from),
     ...(hasCloth ? [] : steps.flatMap(({ contacts }, i) => clothGone(contacts, i + 1))),
   ];
 }
 
 /** Problems of what a position declares to be held. */
-export function placeProblemsOf(tree: Pick<TreeDocument, 'contexts'>, { holds = [], theirHolds = [] }: Position): GripProblem[] {
+export function positionProblemsOf(tree: Pick<TreeDocument, 'contexts'>, { holds = [], theirHolds = [] }: Position): GripProblem[] {
   const contacts = [...holds, ...theirHolds];
   const hasCloth = tree.contexts.length === 0 || tree.contexts.includes('gi');
   return [...problemsOfHolds(contacts, 0), ...(hasCloth ? [] : clothGone(contacts, 0))];
 }
 
 /** What I am said to hold at the place where a move lands and do not hold at its last written step. */
-export function missingOnArrival(landing: Position, move: Transition): GripProblem[] {
-  const steps = move.steps ?? [];
+export function missingOnArrival(landing: Position, transition: Transition): GripProblem[] {
+  const steps = transition.steps ?? [];
   const last = steps[steps.length - 1];
   if (!last || !landing.holds) return [];
   const on = new Set(last.contacts.map(holdFact));
@@ -146,20 +146,21 @@ const keyOf = (at: string, { kind, step, contacts, rule }: GripProblem): string 
 export function findGripFindings(tree: TreeDocument): GripFinding[] {
   const index = indexOf(tree);
   const found = [
-    ...tree.transitions.flatMap((move): GripFinding[] =>
-      move.steps
-        ? [...gripProblemsOf(tree, move, index.positions.get(move.from)!), ...missingOnArrival(index.positions.get(move.to)!, move)].map(
-            (problem) => ({
-              key: keyOf(move.id, problem),
-              position: move.from,
-              transition: move.id,
-              problem,
-            }),
-          )
+    ...tree.transitions.flatMap((transition): GripFinding[] =>
+      transition.steps
+        ? [
+            ...gripProblemsOf(tree, transition, index.positions.get(transition.from)!),
+            ...missingOnArrival(index.positions.get(transition.to)!, transition),
+          ].map((problem) => ({
+            key: keyOf(transition.id, problem),
+            position: transition.from,
+            transition: transition.id,
+            problem,
+          }))
         : [],
     ),
     ...tree.positions.flatMap((position) =>
-      placeProblemsOf(tree, position).map((problem): GripFinding => ({
+      positionProblemsOf(tree, position).map((problem): GripFinding => ({
         key: keyOf(`at/${position.id}`, problem),
         position: position.id,
         transition: null,

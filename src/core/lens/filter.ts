@@ -45,15 +45,15 @@ const unsuited = ({ physique = [], of }: Profile): string[] =>
   physique.map((like) => (of === 'athlete' ? `not ${like}` : `not against ${like}`));
 
 /** An athlete's profile speaks of the owner's moves only; `on` wins over `off`, an id over a tag, a tag over everything. */
-function isOff(profile: Profile, move: Transition): boolean {
-  if (profile.of === 'athlete' && move.actor !== 'owner') return false;
+function isOff(profile: Profile, transition: Transition): boolean {
+  if (profile.of === 'athlete' && transition.actor !== 'owner') return false;
   const says = (list: readonly string[] | undefined, what: readonly string[]): boolean => what.some((item) => list?.includes(item));
-  const tags = move.tags ?? [];
-  if (says(profile.on, [move.id])) return false;
-  if (says(profile.off, [move.id])) return true;
+  const tags = transition.tags ?? [];
+  if (says(profile.on, [transition.id])) return false;
+  if (says(profile.off, [transition.id])) return true;
   if (says(profile.on, tags)) return false;
   if (says(profile.off, tags) || says(unsuited(profile), tags)) return true;
-  return move.actor === 'owner' && says(profile.off, [EVERYTHING]);
+  return transition.actor === 'owner' && says(profile.off, [EVERYTHING]);
 }
 
 /** Those who are looked at: whoever is taken as the other one counts as an opponent. */
@@ -71,18 +71,19 @@ export function filterTree(tree: TreeDocument, filter: Filter): Filtered {
   const profiles = whoOf(tree, filter);
   const forbidden = ruleSet ? forbiddenTags(ruleSet, filter) : new Set<string>();
   const allowed = ruleSet && ruleSet.contexts.length > 0 ? ruleSet.contexts : null;
-  const reasonFor = (move: Transition): HiddenBy | null => {
-    const contexts = move.contexts ?? [];
+  const reasonFor = (transition: Transition): HiddenBy | null => {
+    const contexts = transition.contexts ?? [];
     if (context !== undefined && contexts.length > 0 && !contexts.includes(context)) return 'context';
     if (allowed && contexts.length > 0 && !contexts.some((item) => allowed.includes(item))) return 'ruleSet';
-    if (move.tags?.some((tag) => forbidden.has(tag))) return 'ruleSet';
-    if (school !== undefined && move.schools && move.schools.length > 0 && !move.schools.includes(school)) return 'school';
-    return profiles.some((profile) => isOff(profile, move)) ? 'profile' : null;
+    if (transition.tags?.some((tag) => forbidden.has(tag))) return 'ruleSet';
+    if (school !== undefined && transition.schools && transition.schools.length > 0 && !transition.schools.includes(school))
+      return 'school';
+    return profiles.some((profile) => isOff(profile, transition)) ? 'profile' : null;
   };
   const hidden = new Map<TransitionId, HiddenBy>();
-  for (const move of tree.transitions) {
-    const reason = reasonFor(move);
-    if (reason) hidden.set(move.id, reason);
+  for (const transition of tree.transitions) {
+    const reason = reasonFor(transition);
+    if (reason) hidden.set(transition.id, reason);
   }
   const habits = new Map(
     profiles.flatMap((profile) => (profile.habits ?? []).map((habit) => [`${habit.position}\n${habit.value}`, habit.share])),
@@ -101,7 +102,7 @@ export function filterTree(tree: TreeDocument, filter: Filter): Filtered {
     const ends = said === 'goesOn' ? undefined : said;
     return { ...position, tempo, lines: variant?.lines ?? position.lines, ends, reads };
   });
-  const seen = { ...tree, positions, transitions: tree.transitions.filter((move) => !hidden.has(move.id)) };
+  const seen = { ...tree, positions, transitions: tree.transitions.filter((transition) => !hidden.has(transition.id)) };
   return { tree: context === undefined || context === 'gi' ? seen : bareTree(seen), hidden };
 }
 

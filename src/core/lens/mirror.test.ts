@@ -215,12 +215,12 @@ describe('without the uniform', () => {
     const either = held('right hand far lapel or back of the neck');
     expect(withoutUniform([{ contacts: either }])[0]!.contacts).toEqual(held('right hand back of the neck'));
     const [collar, wrist] = [held('his left hand collar'), held('his right hand near wrist')];
-    const move = mine('drag', 'a', 'b', {
+    const transition = mine('drag', 'a', 'b', {
       blockedBy: [collar, wrist, [...collar, ...wrist]],
       enabledBy: [collar],
       needs: ['right hand far lapel', 'left hand far hip', 'lapel won'],
     });
-    const bare = bareTree(tree([position('a', { holds: either }), position('b')], [move]));
+    const bare = bareTree(tree([position('a', { holds: either }), position('b')], [transition]));
     expect(bare.transitions[0]).toMatchObject({ blockedBy: [wrist], enabledBy: [collar], needs: ['left hand far hip', 'lapel won'] });
     expect(bare.positions[0]!.holds).toEqual(held('right hand back of the neck'));
   });

@@ -16,7 +16,7 @@ import { holdOfFact } from '../contacts';
 /** Marks a move that is the same on both sides or belongs to one: it is not mirrored. */
 export const ONE_SIDE_TAG = 'one side only';
 
-export const isOneSided = (move: Pick<Transition, 'tags'>): boolean => move.tags?.includes(ONE_SIDE_TAG) ?? false;
+export const isOneSided = (transition: Pick<Transition, 'tags'>): boolean => transition.tags?.includes(ONE_SIDE_TAG) ?? false;
 
 /** A side that a word before it asks for: "his left", "step right", "posts with left on the mat". */
 const POINTS =
@@ -71,7 +71,7 @@ function mirrorWords<T>(value: T): T {
 
 export const mirrorSteps = (steps: readonly Step[]): Step[] => steps.map(mirrorWords);
 const mirrorPosition = (position: Position): Position => mirrorWords(position);
-const mirrorTransition = (move: Transition): Transition => mirrorWords(move);
+const mirrorTransition = (transition: Transition): Transition => mirrorWords(transition);
 
 export interface Mirrored {
   readonly tree: TreeDocument;
@@ -88,7 +88,7 @@ export interface MirrorPart {
 function mirrorDismissals(tree: TreeDocument, { positions, transitions }: MirrorPart): TreeDocument['dismissals'] {
   if (!tree.dismissals) return undefined;
   const stems = tree.transitions
-    .filter((move) => transitions.has(move.id) && !isOneSided(move))
+    .filter((transition) => transitions.has(transition.id) && !isOneSided(transition))
     .flatMap(({ id }) => [`grips/${id}/`, `missingFact/${id}/`]);
   stems.push(...tree.positions.filter((position) => positions.has(position.id)).map(({ id }) => `grips/at/${id}/`));
   return tree.dismissals.map((item) => {
@@ -108,9 +108,13 @@ export function mirrorPart(tree: TreeDocument, part: MirrorPart): Mirrored {
       ),
       ...(tree.dismissals ? { dismissals: mirrorDismissals(tree, part) } : {}),
       positions: tree.positions.map((position) => (positions.has(position.id) ? mirrorPosition(position) : position)),
-      transitions: tree.transitions.map((move) => (!transitions.has(move.id) || isOneSided(move) ? move : mirrorTransition(move))),
+      transitions: tree.transitions.map((transition) =>
+        !transitions.has(transition.id) || isOneSided(transition) ? transition : mirrorTransition(transition),
+      ),
     },
-    skipped: tree.transitions.filter((move) => transitions.has(move.id) && isOneSided(move)).map((move) => move.id),
+    skipped: tree.transitions
+      .filter((transition) => transitions.has(transition.id) && isOneSided(transition))
+      .map((transition) => transition.id),
   };
 }
 
@@ -118,7 +122,7 @@ export function mirrorPart(tree: TreeDocument, part: MirrorPart): Mirrored {
 export const mirrorTree = (tree: TreeDocument): Mirrored =>
   mirrorPart(tree, {
     positions: new Set(tree.positions.map((position) => position.id)),
-    transitions: new Set(tree.transitions.map((move) => move.id)),
+    transitions: new Set(tree.transitions.map((transition) => transition.id)),
   });
 
 /** The branch that begins at a position: it, what is reached from it and in no other way, and the moves out of these. */
@@ -132,5 +136,8 @@ export function branchAt(tree: TreeDocument, at: PositionId): MirrorPart {
   ).steps;
   const branch = breadthFirst(graph.next, [first], (to) => elsewhere[to] === FAR).order;
   const positions = new Set(branch.map((i) => graph.ids[i]!));
-  return { positions, transitions: new Set(tree.transitions.filter((move) => positions.has(move.from)).map((move) => move.id)) };
+  return {
+    positions,
+    transitions: new Set(tree.transitions.filter((transition) => positions.has(transition.from)).map((transition) => transition.id)),
+  };
 }

@@ -25,8 +25,10 @@ describe('the defender’s view', () => {
     for (const position of doc.positions) {
       const his = indexOf(doc)
         .from.get(position.id)!
-        .filter((move) => move.actor === 'opponent');
-      expect(ownerOptions(indexOf(swapped), position.id).map((move) => move.id)).toEqual(his.map((move) => move.id));
+        .filter((transition) => transition.actor === 'opponent');
+      expect(ownerOptions(indexOf(swapped), position.id).map((transition) => transition.id)).toEqual(
+        his.map((transition) => transition.id),
+      );
       expect(passerIsBelow(swapped, position)).toBe(passerIsBelow(doc, position));
     }
     for (const [i, position] of wholeTree.positions.entries())

@@ -39,15 +39,15 @@ function otherPosition(position: Position): Position {
   };
 }
 
-function otherTransition(move: Transition): Transition {
+function otherTransition(transition: Transition): Transition {
   const sets = (list: Transition['blockedBy']): Transition['blockedBy'] => list?.map((set) => set.map(otherContact));
   return {
-    ...move,
-    actor: otherActor(move.actor),
-    ...(move.blockedBy ? { blockedBy: sets(move.blockedBy) } : {}),
-    ...(move.enabledBy ? { enabledBy: sets(move.enabledBy) } : {}),
-    ...(move.steps ? { steps: move.steps.map(swapStep) } : {}),
-    ...(move.contactRules ? { contactRules: move.contactRules.map(otherRule) } : {}),
+    ...transition,
+    actor: otherActor(transition.actor),
+    ...(transition.blockedBy ? { blockedBy: sets(transition.blockedBy) } : {}),
+    ...(transition.enabledBy ? { enabledBy: sets(transition.enabledBy) } : {}),
+    ...(transition.steps ? { steps: transition.steps.map(swapStep) } : {}),
+    ...(transition.contactRules ? { contactRules: transition.contactRules.map(otherRule) } : {}),
   };
 }
 

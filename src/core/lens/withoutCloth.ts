@@ -44,8 +44,8 @@ export const vanishingOf = (steps: readonly Step[]): Omit<Vanishing, 'position' 
 
 /** Everything that vanishes: of the moves, then of what is held at the places, mine and his. */
 export const findVanishing = (tree: TreeDocument): Vanishing[] => [
-  ...tree.transitions.flatMap((move) =>
-    vanishingOf(move.steps ?? []).map((item) => ({ position: move.from, transition: move.id, ...item })),
+  ...tree.transitions.flatMap((transition) =>
+    vanishingOf(transition.steps ?? []).map((item) => ({ position: transition.from, transition: transition.id, ...item })),
   ),
   ...tree.positions.flatMap(({ id, holds = [], theirHolds = [] }) =>
     vanishingOf([{ contacts: [...holds, ...theirHolds] }]).map((item) => ({ ...item, position: id, transition: null, step: 0 })),
@@ -93,7 +93,7 @@ export function bareTree(tree: TreeDocument): TreeDocument {
       ...(position.theirHolds ? { theirHolds: bareContacts(position.theirHolds) } : {}),
     };
   };
-  const move = (item: Transition): Transition => {
+  const transition = (item: Transition): Transition => {
     if (!item.steps && !item.blockedBy && !item.enabledBy && !item.needs) return item;
     return {
       ...item,
@@ -103,5 +103,5 @@ export function bareTree(tree: TreeDocument): TreeDocument {
       ...(item.enabledBy ? { enabledBy: item.enabledBy.map((set) => bareSet(set) ?? set) } : {}),
     };
   };
-  return { ...tree, positions: tree.positions.map(place), transitions: tree.transitions.map(move) };
+  return { ...tree, positions: tree.positions.map(place), transitions: tree.transitions.map(transition) };
 }

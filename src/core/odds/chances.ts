@@ -51,9 +51,9 @@ export function successChance(option: Transition, shown: Shown, defaults: Defaul
 }
 
 /** The opponent's transitions that follow a failure against this show: the admitted ones of highest priority. */
-export function consequencesFor(moves: readonly Transition[], shown: Shown): readonly Transition[] {
-  const admitted = moves.filter((move) => admits(move, shown.values));
+export function consequencesFor(transitions: readonly Transition[], shown: Shown): readonly Transition[] {
+  const admitted = transitions.filter((transition) => admits(transition, shown.values));
   if (admitted.length < 2) return admitted;
-  const top = Math.max(...admitted.map((move) => move.priority ?? 0));
-  return admitted.filter((move) => (move.priority ?? 0) === top);
+  const top = Math.max(...admitted.map((transition) => transition.priority ?? 0));
+  return admitted.filter((transition) => (transition.priority ?? 0) === top);
 }

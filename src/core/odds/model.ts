@@ -3,7 +3,7 @@ import {
   indexOf,
   isGoal,
   ownerOptions,
-  opponentMoves,
+  opponentTransitions,
   type Defaults,
   type Position,
   type Transition,
@@ -66,7 +66,8 @@ function outcomesOf(place: Place, option: Transition | null, p: number, offCue: 
   const outcomes: { chance: number; state: number }[] = [];
   const fail = (chance: number, answers: readonly Transition[]): void => {
     if (option?.onFail !== undefined) addOutcome(outcomes, stateOf.get(option.onFail)!, chance);
-    else if (answers.length > 0) for (const move of answers) addOutcome(outcomes, stateOf.get(move.to)!, chance / answers.length);
+    else if (answers.length > 0)
+      for (const transition of answers) addOutcome(outcomes, stateOf.get(transition.to)!, chance / answers.length);
     else {
       addOutcome(outcomes, lost, chance * risk);
       addOutcome(outcomes, at, chance * (1 - risk));
@@ -83,12 +84,12 @@ function outcomesOf(place: Place, option: Transition | null, p: number, offCue: 
 function optionsAt(
   place: Place,
   options: readonly Transition[],
-  moves: readonly Transition[],
+  transitions: readonly Transition[],
   show: Show,
   defaults: Defaults,
 ): { real: Option[]; allDrawn: Option[] } {
   const shown = shownOf(place.position, options, show);
-  const consequences = consequencesFor(moves, shown);
+  const consequences = consequencesFor(transitions, shown);
   const drawnOnly: Place = { ...place, undrawn: 0 };
   const of = (at: Place, transition: Transition | null, p: number, offCue: number, seconds: number): Option => ({
     transition,
@@ -133,12 +134,12 @@ export function oddsModelsOf(tree: TreeDocument): { real: OddsModel; allDrawn: O
       continue;
     }
     const options = ownerOptions(index, position.id).toSorted((a, b) => (b.priority ?? 0) - (a.priority ?? 0));
-    const moves = opponentMoves(index, position.id);
+    const transitions = opponentTransitions(index, position.id);
     const place: Place = { position, at, lost, undrawn: undrawnChance(position), stateOf };
-    const found = showsOf(position, [...options, ...moves]);
+    const found = showsOf(position, [...options, ...transitions]);
     missing[at] = found.missing;
     for (const show of found.shows) {
-      const made = optionsAt(place, options, moves, show, defaults);
+      const made = optionsAt(place, options, transitions, show, defaults);
       real[at]!.push({ ...show, options: made.real });
       allDrawn[at]!.push({ ...show, options: made.allDrawn });
     }

@@ -44,7 +44,7 @@ function bruteValue(doc: TreeDocument, start: string, seconds: number, undrawn: 
   const later = (left: number, took: number, value: (rest: number) => number): number => (left - took < 0 ? 0 : value(left - took));
   const faced = (place: Position, left: number): number => {
     const options = doc.transitions.filter((t) => t.from === place.id && t.actor === 'owner');
-    const moves = doc.transitions.filter((t) => t.from === place.id && t.actor === 'opponent');
+    const transitions = doc.transitions.filter((t) => t.from === place.id && t.actor === 'opponent');
     const drawn = place.reads.filter((read) => read.kind !== 'timing');
     const open = drawn.filter((read) => !read.closed && !read.complete);
     const n = open.reduce((sum, read) => sum + read.values.length, 0);
@@ -76,7 +76,7 @@ function bruteValue(doc: TreeDocument, start: string, seconds: number, undrawn: 
               : (option.offCue ?? defaults.offCue);
         const took = option ? Math.max(1, Math.round(option.seconds ?? defaults.seconds)) : 6;
         const risk = (option ? ATTEMPT : HOLD)[place.tempo];
-        const top = moves.filter(admitsShow);
+        const top = transitions.filter(admitsShow);
         const falls = top.filter((t) => (t.priority ?? 0) === Math.max(...top.map((other) => other.priority ?? 0)));
         return later(left, took, (rest) => {
           const failed = (answers: readonly Transition[]): number => {
@@ -190,8 +190,8 @@ describe('odds on the round clock', () => {
       kind: 'cue' as const,
       values: ['x', 'y'].map((v) => ({ id: `${v}${i}`, name: v, kind: 'other' as const })),
     }));
-    const moves = many.map((read, i) => mine(`m${i}`, 'g', 'pin', { when: { [read.id]: [`x${i}`] }, works: 0.3 + i / 20 }));
-    const doc = tree([position('g', { reads: many }), position('pin', { ends: 'settled' })], moves);
+    const transitions = many.map((read, i) => mine(`m${i}`, 'g', 'pin', { when: { [read.id]: [`x${i}`] }, works: 0.3 + i / 20 }));
+    const doc = tree([position('g', { reads: many }), position('pin', { ends: 'settled' })], transitions);
     const odds = findOdds(doc, { roundSeconds: 30 });
     expect(odds.status).toBe('bounded');
     const exact = bruteValue(doc, 'g', 30, true);

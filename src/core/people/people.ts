@@ -89,7 +89,7 @@ export function treeInGym(tree: TreeDocument, book: GymBook, who: 'all' | 'named
 
 /** What a person's game speaks of that its tree no longer has, in document order of the game. */
 export function danglingIn(tree: TreeDocument, game: Game): { readonly moves: readonly string[]; readonly habits: readonly Habit[] } {
-  const moves = new Set(tree.transitions.flatMap((move) => [move.id, ...(move.tags ?? [])]));
+  const moves = new Set(tree.transitions.flatMap((transition) => [transition.id, ...(transition.tags ?? [])]));
   const shows = new Map(
     tree.positions.map((position) => [position.id, new Set(position.reads.flatMap((read) => read.values.map((value) => value.id)))]),
   );

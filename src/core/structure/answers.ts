@@ -3,7 +3,7 @@ import {
   admits,
   indexOf,
   names,
-  opponentMoves,
+  opponentTransitions,
   ownerOptions,
   type Position,
   type PositionId,
@@ -50,7 +50,7 @@ export function unansweredAt(index: TreeIndex, position: Position): Unanswered[]
 export const answersOf = (index: TreeIndex, position: PositionId, read: ReadId, value: ValueId): Transition[] =>
   ownerOptions(index, position).filter((t) => names(t, read, value));
 export const consequencesOf = (index: TreeIndex, position: PositionId, read: ReadId, value: ValueId): Transition[] =>
-  opponentMoves(index, position).filter((t) => names(t, read, value));
+  opponentTransitions(index, position).filter((t) => names(t, read, value));
 
 export type CoverageCount = 'never' | 'once' | 'several';
 export interface CoverageCell {

@@ -41,12 +41,12 @@ function sidesOf(first: readonly string[], second: readonly string[]): Sides<str
 function namesIn(tree: TreeDocument): { positions: string[]; transitions: string[]; endings: string[] } {
   const index = indexOf(tree);
   const used = new Set<PositionId>(tree.starts.map((start) => start.position));
-  for (const move of tree.transitions) used.add(move.from).add(move.to);
+  for (const transition of tree.transitions) used.add(transition.from).add(transition.to);
   const nameOf = (id: PositionId): string => index.positions.get(id)!.name;
   const positions = tree.positions.filter((position) => used.has(position.id));
   return {
     positions: positions.map((position) => position.name),
-    transitions: tree.transitions.map((move) => `${nameOf(move.from)}: ${move.name} → ${nameOf(move.to)}`),
+    transitions: tree.transitions.map((transition) => `${nameOf(transition.from)}: ${transition.name} → ${nameOf(transition.to)}`),
     endings: positions.flatMap((position) => (position.ends ? [`${position.name} (${position.ends})`] : [])),
   };
 }

@@ -14,9 +14,9 @@ const cue = (id: string, ...values: string[]) => ({
 const kindsOf = (doc: Parameters<typeof findFindings>[0]): string[] => findFindings(doc).list.map((finding) => finding.kind);
 
 describe('options that answer nothing', () => {
-  const moves = [mine('step over', 'lock', 'pin', { when: { hips: ['flat'] } }), mine('push', 'lock', 'pin')];
+  const transitions = [mine('step over', 'lock', 'pin', { when: { hips: ['flat'] } }), mine('push', 'lock', 'pin')];
   const at = (reads: ReturnType<typeof reaction>) =>
-    tree([position('lock', { reads: [cue('hips', 'flat'), ...reads] }), position('pin', { ends: 'settled' })], moves);
+    tree([position('lock', { reads: [cue('hips', 'flat'), ...reads] }), position('pin', { ends: 'settled' })], transitions);
   it('are silent where every cue is closed: no “nothing special” is left for them', () => {
     expect(findIdleOptions(at([]))).toEqual(['push']);
     expect(kindsOf(at([]))).toContain('idleOption');

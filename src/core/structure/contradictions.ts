@@ -10,8 +10,8 @@ export function findIdleOptions(tree: TreeDocument): TransitionId[] {
     const shown = position.reads.filter((read) => read.kind !== 'timing' && read.values.length > 0);
     if (shown.length === 0 || shown.some((read) => !read.closed)) return [];
     return ownerOptions(index, position.id)
-      .filter((move) => Object.keys(move.when ?? {}).length === 0)
-      .map((move) => move.id);
+      .filter((transition) => Object.keys(transition.when ?? {}).length === 0)
+      .map((transition) => transition.id);
   });
 }
 
@@ -23,9 +23,9 @@ export interface ContradictoryPreference {
 
 /** Values of a parameter that are both preferred and "never". */
 export const findContradictoryPreferences = (tree: TreeDocument): ContradictoryPreference[] =>
-  tree.transitions.flatMap((move) =>
-    (move.parameters ?? []).flatMap(({ name, values, never }): ContradictoryPreference[] => {
+  tree.transitions.flatMap((transition) =>
+    (transition.parameters ?? []).flatMap(({ name, values, never }): ContradictoryPreference[] => {
       const both = values.filter((value) => never?.some((item) => item.value === value));
-      return both.length > 0 ? [{ transition: move.id, parameter: name, values: both }] : [];
+      return both.length > 0 ? [{ transition: transition.id, parameter: name, values: both }] : [];
     }),
   );

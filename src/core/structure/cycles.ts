@@ -29,7 +29,7 @@ function hurtfulSteps(index: TreeIndex): ReadonlySet<string> {
     const changed = linesChanged(index, from, to);
     return (index.tree.owner === 'passer' ? changed.lost : changed.gained) > 0;
   };
-  return new Set(index.tree.transitions.filter(hurts).map((move) => `${move.from}\n${move.to}`));
+  return new Set(index.tree.transitions.filter(hurts).map((transition) => `${transition.from}\n${transition.to}`));
 }
 
 export function findCycles(tree: TreeDocument, { limit = 10_000, steps = 2_000_000 }: { limit?: number; steps?: number } = {}): Cycles {

@@ -26,7 +26,7 @@ export interface Dilemmas {
   readonly oneWay: readonly Pair[];
 }
 
-const answered = (move: Transition): ReadonlySet<ValueId> => new Set(Object.values(move.when ?? {}).flat());
+const answered = (transition: Transition): ReadonlySet<ValueId> => new Set(Object.values(transition.when ?? {}).flat());
 
 /** Structural dilemmas and one-way pairs at reachable positions, in document order (MODEL §2). O(options² × values). */
 export function findDilemmas(tree: TreeDocument): Dilemmas {
@@ -36,7 +36,7 @@ export function findDilemmas(tree: TreeDocument): Dilemmas {
   const oneWay: Pair[] = [];
   for (const position of tree.positions) {
     if (!reachable.has(position.id)) continue;
-    const options = ownerOptions(index, position.id).filter((move) => (move.stoppedBy ?? []).length > 0 || move.when);
+    const options = ownerOptions(index, position.id).filter((transition) => (transition.stoppedBy ?? []).length > 0 || transition.when);
     const answers = options.map(answered);
     options.forEach((a, i) => {
       for (let j = i + 1; j < options.length; j++) {

@@ -42,7 +42,7 @@ const game = (extra: Partial<TreeDocument> = {}): TreeDocument =>
     { schools: ['pressure', 'loose'], contexts: ['gi', 'noGi', 'strikes'], ruleSets: [rules], ...extra },
   );
 const left = (doc: TreeDocument, filter: Parameters<typeof filterTree>[1]): string[] =>
-  filterTree(doc, filter).tree.transitions.map((move) => move.id);
+  filterTree(doc, filter).tree.transitions.map((transition) => transition.id);
 
 describe('a filter', () => {
   it('by context hides what is only for others, and takes the tempo of the context', () => {
@@ -80,7 +80,9 @@ describe('a filter', () => {
   });
   it('what somebody is like hides the moves that are marked not for, or not against, the like', () => {
     const marked = (tag: string) =>
-      game({ transitions: game().transitions.map((move) => (move.id === 'cut' ? { ...move, tags: [tag] } : move)) });
+      game({
+        transitions: game().transitions.map((transition) => (transition.id === 'cut' ? { ...transition, tags: [tag] } : transition)),
+      });
     const hides = (tag: string, patch: Partial<Profile>): boolean =>
       filterTree({ ...marked(tag), profiles: [profile(patch)] }, { profiles: ['p'] }).hidden.has('cut');
     expect(hides('not short legs', { of: 'athlete', physique: ['short legs'] })).toBe(true);
@@ -111,7 +113,7 @@ describe('a filter', () => {
         const doc = randomTree(seed, { positions: 12, transitions: 30 });
         const marked = {
           ...doc,
-          transitions: doc.transitions.map((move, i) => (i % 3 === 0 ? { ...move, contexts: ['gi' as const] } : move)),
+          transitions: doc.transitions.map((transition, i) => (i % 3 === 0 ? { ...transition, contexts: ['gi' as const] } : transition)),
         };
         const { tree: reduced, hidden } = filterTree(marked, { context: context as 'gi' });
         expect(checkTree(reduced).ok).toBe(true);
@@ -152,7 +154,7 @@ describe('what a filter takes away', () => {
         const doc = randomTree(seed, { positions: 9, transitions: 20 });
         const marked = {
           ...doc,
-          transitions: doc.transitions.map((move, i) => (i % 2 === 0 ? { ...move, tags: ['x'] } : move)),
+          transitions: doc.transitions.map((transition, i) => (i % 2 === 0 ? { ...transition, tags: ['x'] } : transition)),
           profiles: [profile({ off: ['x'] })],
         };
         const all = new Set(findRoutes(marked).byTransitions.map(String));

@@ -160,7 +160,7 @@ describe('hubs and shared finishes', () => {
 });
 
 describe('who is on top where it ends', () => {
-  const places = [
+  const positions = [
     position('turtled', { ownerRole: 'below' }),
     position('choked', { ends: 'submitted' }),
     position('away', { ends: 'escaped' }),
@@ -168,7 +168,7 @@ describe('who is on top where it ends', () => {
     position('pin', { ends: 'settled' }),
     position('stand'),
   ];
-  const moves = [
+  const transitions = [
     his('he takes my back', 'turtled', 'choked'),
     mine('I get away', 'turtled', 'away'),
     mine('roll over', 'turtled', 'pin'),
@@ -176,11 +176,13 @@ describe('who is on top where it ends', () => {
     his('gone', 'stand', 'away'),
   ];
   it('settled, back and submission: the passer; swept: the guard player; submitted and escaped change nothing', () => {
-    expect(findRoleChanges(tree(places, moves))).toEqual([
+    expect(findRoleChanges(tree(positions, transitions))).toEqual([
       { transition: 'roll over', to: 'top' },
       { transition: 'swept', to: 'below' },
     ]);
-    expect(findRoleChanges(tree(places.slice(1), moves.slice(3), { owner: 'guardPlayer' }))).toEqual([{ transition: 'swept', to: 'top' }]);
+    expect(findRoleChanges(tree(positions.slice(1), transitions.slice(3), { owner: 'guardPlayer' }))).toEqual([
+      { transition: 'swept', to: 'top' },
+    ]);
   });
 });
 
@@ -287,7 +289,7 @@ describe('comparing', () => {
     const demo = demoTree();
     const found = compareTrees(demo, demo);
     expect([found.positions.onlyFirst, found.transitions.onlySecond, found.endings.onlyFirst]).toEqual([[], [], []]);
-    const drawn = demo.positions.filter((item) => item.ends && demo.transitions.some((move) => move.to === item.id));
+    const drawn = demo.positions.filter((item) => item.ends && demo.transitions.some((transition) => transition.to === item.id));
     expect(found.endings.both).toHaveLength(drawn.length);
   });
 });

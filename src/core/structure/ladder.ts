@@ -1,14 +1,14 @@
 import { indexOf, LINES, type Line, type PositionId, type TransitionId, type TreeDocument } from '../tree';
 import { linesChanged } from './cycles';
 
-export interface LineMove {
+export interface LineChange {
   readonly transition: TransitionId;
   readonly gained: number;
   readonly lost: number;
 }
 export interface Ladder {
   /** Lines gained and lost by every transition that changes any, in document order. */
-  readonly moves: readonly LineMove[];
+  readonly moves: readonly LineChange[];
   /** Positions that hold a line above one that is missing. */
   readonly gaps: readonly { readonly position: PositionId; readonly missing: readonly Line[] }[];
   /** The transitions that lose the most lines at once, loops included; empty if none loses any. */
@@ -19,7 +19,7 @@ export interface Ladder {
 export function findLadder(tree: TreeDocument): Ladder {
   const index = indexOf(tree);
   const moves = tree.transitions
-    .map((move) => ({ transition: move.id, ...linesChanged(index, move.from, move.to) }))
+    .map((transition) => ({ transition: transition.id, ...linesChanged(index, transition.from, transition.to) }))
     .filter((move) => move.gained > 0 || move.lost > 0);
   const lost = moves.reduce((most, move) => Math.max(most, move.lost), 0);
   const gaps = tree.positions.flatMap((position) => {

@@ -20,7 +20,7 @@ export function findActNow(tree: TreeDocument): LateBranch[] {
     const timing = position.reads.filter((read) => read.kind === 'timing');
     if (timing.length === 0) return [{ position: position.id, missing: 'noTiming', values: [] }];
     const options = ownerOptions(index, position.id);
-    const isAnswered = (readId: string, value: ValueId): boolean => options.some((move) => names(move, readId, value));
+    const isAnswered = (readId: string, value: ValueId): boolean => options.some((transition) => names(transition, readId, value));
     const values = timing.flatMap((read) => read.values.filter((value) => !isAnswered(read.id, value.id)).map((value) => value.id));
     const missing = (['late', 'early'] as const).filter((word) => {
       const said = timing.flatMap((read) =>

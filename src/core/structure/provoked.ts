@@ -14,13 +14,13 @@ export interface Provoked {
 /** Helper actions with what they provoke (MODEL §1), in document order. */
 export function findProvoked(tree: TreeDocument): Provoked[] {
   const index = indexOf(tree);
-  return tree.transitions.flatMap((move) =>
-    (move.provokes ?? []).flatMap((value): Provoked[] => {
-      const position = [move.to, move.from].find((id) => findValue(positionOf(index, id), value));
-      if (position === undefined || move.actor !== 'owner') return [];
+  return tree.transitions.flatMap((transition) =>
+    (transition.provokes ?? []).flatMap((value): Provoked[] => {
+      const position = [transition.to, transition.from].find((id) => findValue(positionOf(index, id), value));
+      if (position === undefined || transition.actor !== 'owner') return [];
       const { read } = findValue(positionOf(index, position), value)!;
-      const serves = answersOf(index, position, read.id, value).filter((answer) => answer.id !== move.id);
-      return [{ transition: move.id, position, value, serves: serves.map((answer) => answer.id) }];
+      const serves = answersOf(index, position, read.id, value).filter((answer) => answer.id !== transition.id);
+      return [{ transition: transition.id, position, value, serves: serves.map((answer) => answer.id) }];
     }),
   );
 }

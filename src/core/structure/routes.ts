@@ -31,7 +31,7 @@ function walkRoutes(tree: TreeDocument, graph: Graph, path: number[], budget: { 
 export function findRoutes(tree: TreeDocument, { routes = DEFAULT_ROUTES, steps = DEFAULT_STEPS }: RouteBudget = {}): Routes {
   const index = indexOf(tree);
   const graph = graphOf(tree, { stopAtEndings: true });
-  const targetsOf = new Map(graph.ids.map((id) => [id, groupBy(index.from.get(id)!, (move) => move.to)]));
+  const targetsOf = new Map(graph.ids.map((id) => [id, groupBy(index.from.get(id)!, (transition) => transition.to)]));
   const left = { steps };
   const path: number[] = [];
   const byPositions: PositionId[][] = [];
@@ -45,7 +45,7 @@ export function findRoutes(tree: TreeDocument, { routes = DEFAULT_ROUTES, steps 
       targetsOf
         .get(route[i]!)!
         .get(to)!
-        .map((move) => move.id),
+        .map((transition) => transition.id),
     );
     for (const choice of product(parallel)) {
       if (byTransitions.length === routes) {

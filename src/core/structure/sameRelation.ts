@@ -11,10 +11,10 @@ import {
 } from '../tree';
 
 /** Leg relations and stances in which a transition fits: its own, or those of the position it starts from. */
-function fitsOf(move: Transition, from: Position): { legRelations: readonly string[]; stances: readonly string[] } {
+function fitsOf(transition: Transition, from: Position): { legRelations: readonly string[]; stances: readonly string[] } {
   return {
-    legRelations: move.fits?.legRelations ?? (from.legRelation ? [from.legRelation] : []),
-    stances: move.fits?.stances ?? (from.stance ? [from.stance] : []),
+    legRelations: transition.fits?.legRelations ?? (from.legRelation ? [from.legRelation] : []),
+    stances: transition.fits?.stances ?? (from.stance ? [from.stance] : []),
   };
 }
 
@@ -34,13 +34,14 @@ export function findSameRelation(tree: TreeDocument, id: PositionId): SameRelati
   const positions = tree.positions.filter(
     (other) => other.id !== id && other.legRelation && agrees([other.legRelation], other.stance ? [other.stance] : []),
   );
-  const present = new Set((index.from.get(id) ?? []).map((move) => `${move.to}\n${move.name.toLowerCase()}`));
-  const transitions = tree.transitions.filter((move) => {
-    if (move.from === id || move.actor !== 'owner' || present.has(`${move.to}\n${move.name.toLowerCase()}`)) return false;
-    const { legRelations, stances } = fitsOf(move, index.positions.get(move.from)!);
+  const present = new Set((index.from.get(id) ?? []).map((transition) => `${transition.to}\n${transition.name.toLowerCase()}`));
+  const transitions = tree.transitions.filter((transition) => {
+    if (transition.from === id || transition.actor !== 'owner' || present.has(`${transition.to}\n${transition.name.toLowerCase()}`))
+      return false;
+    const { legRelations, stances } = fitsOf(transition, index.positions.get(transition.from)!);
     return agrees(legRelations, stances);
   });
-  return { positions: positions.map((position) => position.id), transitions: transitions.map((move) => move.id) };
+  return { positions: positions.map((position) => position.id), transitions: transitions.map((transition) => transition.id) };
 }
 
 export interface Suggestions {
@@ -62,10 +63,10 @@ export function findSuggestions(tree: TreeDocument, positionId: PositionId, valu
   const said = wordsOf(`${value.name} ${value.cue ?? ''}`);
   const occurs = (name: string): boolean => wordsOf(name).trim() !== '' && said.includes(wordsOf(name));
   const same = wordsOf(value.name);
-  const answersSame = (move: Transition): boolean => {
-    const from = index.positions.get(move.from)!;
+  const answersSame = (transition: Transition): boolean => {
+    const from = index.positions.get(transition.from)!;
     return from.reads.some((read) =>
-      read.values.some((item) => wordsOf(item.name) === same && namedAt(move.when, read.id).includes(item.id)),
+      read.values.some((item) => wordsOf(item.name) === same && namedAt(transition.when, read.id).includes(item.id)),
     );
   };
   return {
@@ -73,8 +74,8 @@ export function findSuggestions(tree: TreeDocument, positionId: PositionId, valu
       .filter((position) => position.id !== positionId && [position.name, ...(position.aliases ?? [])].some(occurs))
       .map((position) => position.id),
     transitions: tree.transitions
-      .filter((move) => move.actor === 'owner' && move.from !== positionId && answersSame(move))
-      .map((move) => move.id),
+      .filter((transition) => transition.actor === 'owner' && transition.from !== positionId && answersSame(transition))
+      .map((transition) => transition.id),
   };
 }
 

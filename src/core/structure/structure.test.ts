@@ -112,10 +112,10 @@ describe('cycles', () => {
     );
   });
   it('are costly when an opponent’s transition loses lines, for either owner', () => {
-    const places = [position('low'), position('high', { lines: ['feet'] })];
-    const doc = tree(places, [mine('up', 'low', 'high'), his('down', 'high', 'low')]);
+    const positions = [position('low'), position('high', { lines: ['feet'] })];
+    const doc = tree(positions, [mine('up', 'low', 'high'), his('down', 'high', 'low')]);
     expect(findCycles(doc).cycles).toEqual([{ positions: ['low', 'high'], kind: 'costly' }]);
-    expect(findCycles(tree(places, [mine('up', 'low', 'high'), mine('down', 'high', 'low')])).cycles[0]!.kind).toBe('productive');
+    expect(findCycles(tree(positions, [mine('up', 'low', 'high'), mine('down', 'high', 'low')])).cycles[0]!.kind).toBe('productive');
     expect(findCycles({ ...doc, owner: 'guardPlayer' }).cycles[0]!.kind).toBe('productive');
   });
 });

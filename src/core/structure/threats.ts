@@ -9,11 +9,11 @@ export interface Threat {
 
 /** An opponent's transition to a submission that is not the owner's, or of kind submission. */
 export function threatsAt(index: TreeIndex, position: PositionId): Threat[] {
-  return (index.from.get(position) ?? []).flatMap((move) => {
-    if (move.actor !== 'opponent') return [];
-    const ends = index.positions.get(move.to)?.ends;
+  return (index.from.get(position) ?? []).flatMap((transition) => {
+    if (transition.actor !== 'opponent') return [];
+    const ends = index.positions.get(transition.to)?.ends;
     const submits = (ends === 'submission' || ends === 'submitted') && !isGoal(index.tree, ends);
-    return submits || move.kind === 'submission' ? [{ position, transition: move.id }] : [];
+    return submits || transition.kind === 'submission' ? [{ position, transition: transition.id }] : [];
   });
 }
 

@@ -25,7 +25,7 @@ export function findTodo(tree: TreeDocument): Todo {
   return {
     announced: tree.positions.flatMap((position) => {
       const options = ownerOptions(index, position.id);
-      const open = options.filter((move) => move.announced).map((move) => move.id);
+      const open = options.filter((transition) => transition.announced).map((transition) => transition.id);
       return open.length === 0 ? [] : [{ position: position.id, taught: options.length - open.length, announced: options.length, open }];
     }),
     continuations: tree.positions.flatMap(({ id, continuesIn }) =>
@@ -38,7 +38,7 @@ export function findTodo(tree: TreeDocument): Todo {
           read.values.filter((value) => value.unsure).map((value) => ({ position: position.id, value: value.id })),
         ),
       ),
-      transitions: tree.transitions.filter((move) => move.unsure).map((move) => move.id),
+      transitions: tree.transitions.filter((transition) => transition.unsure).map((transition) => transition.id),
     },
   };
 }

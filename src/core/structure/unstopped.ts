@@ -31,12 +31,12 @@ export function findUnstopped(tree: TreeDocument): Unstopped[] {
   if (!tree.isSwapped) return [];
   const index = indexOf(tree);
   const reachable = reachablePositions(tree);
-  return tree.transitions.flatMap((move): Unstopped[] => {
-    if (move.actor !== 'opponent' || !reachable.has(move.from)) return [];
-    const position = index.positions.get(move.from)!;
+  return tree.transitions.flatMap((transition): Unstopped[] => {
+    if (transition.actor !== 'opponent' || !reachable.has(transition.from)) return [];
+    const position = index.positions.get(transition.from)!;
     const here = new Set(position.reads.flatMap((read) => read.values.map((value) => value.id)));
-    const isStopped = (move.stoppedBy ?? []).some((value) => here.has(value));
-    const isMet = index.from.get(move.from)!.some((other) => other.actor === 'owner' && canMeet(position, move, other));
-    return isStopped || isMet ? [] : [{ position: move.from, transition: move.id }];
+    const isStopped = (transition.stoppedBy ?? []).some((value) => here.has(value));
+    const isMet = index.from.get(transition.from)!.some((other) => other.actor === 'owner' && canMeet(position, transition, other));
+    return isStopped || isMet ? [] : [{ position: transition.from, transition: transition.id }];
   });
 }

@@ -26,16 +26,16 @@ export interface Usage {
 export function findUsage(tree: TreeDocument): Usage {
   const graph = graphOf(tree, { stopAtEndings: true });
   const leadsToGoal = reachedFrom(graph.previous, goalsOf(tree));
-  const transitions = new Map<TransitionId, PositionId[]>(tree.transitions.map((move) => [move.id, []]));
+  const transitions = new Map<TransitionId, PositionId[]>(tree.transitions.map((transition) => [transition.id, []]));
   const positions = new Map<PositionId, PositionId[]>(tree.positions.map((position) => [position.id, []]));
   for (const start of tree.starts) {
     const reached = reachedFrom(graph.next, [graph.numberOf.get(start.position)!]);
     graph.ids.forEach((id, i) => {
       if (reached[i] && leadsToGoal[i]) positions.get(id)!.push(start.position);
     });
-    for (const move of tree.transitions) {
-      const [from, to] = [graph.numberOf.get(move.from)!, graph.numberOf.get(move.to)!];
-      if (reached[from] && leadsToGoal[to] && !tree.positions[from]!.ends) transitions.get(move.id)!.push(start.position);
+    for (const transition of tree.transitions) {
+      const [from, to] = [graph.numberOf.get(transition.from)!, graph.numberOf.get(transition.to)!];
+      if (reached[from] && leadsToGoal[to] && !tree.positions[from]!.ends) transitions.get(transition.id)!.push(start.position);
     }
   }
   return { transitions, positions };
@@ -60,8 +60,8 @@ export function rankHubs(tree: TreeDocument): HubRank[] {
     .filter((position) => familyFacts(position.family).isHub)
     .map(({ id }) => ({
       position: id,
-      entries: index.to.get(id)!.filter((move) => move.actor === 'owner').length,
-      exits: index.from.get(id)!.filter((move) => move.actor === 'owner').length,
+      entries: index.to.get(id)!.filter((transition) => transition.actor === 'owner').length,
+      exits: index.from.get(id)!.filter((transition) => transition.actor === 'owner').length,
       starts: usage.positions.get(id)!.length,
       necessaryFor: goals.filter((goal) => goal.hubs.includes(id)).length,
     }))
@@ -76,21 +76,21 @@ export interface RoleChange {
 /** Transitions along which the owner goes from below to on top, or the other way. */
 export function findRoleChanges(tree: TreeDocument): RoleChange[] {
   const { positions } = indexOf(tree);
-  return tree.transitions.flatMap((move) => {
-    const [from, to] = [positions.get(move.from)!, positions.get(move.to)!];
+  return tree.transitions.flatMap((transition) => {
+    const [from, to] = [positions.get(transition.from)!, positions.get(transition.to)!];
     const role = ownerRoleOf(tree, to);
-    return saysRole(to) && ownerRoleOf(tree, from) !== role ? [{ transition: move.id, to: role }] : [];
+    return saysRole(to) && ownerRoleOf(tree, from) !== role ? [{ transition: transition.id, to: role }] : [];
   });
 }
 
 /** Everything that leads to the back, with what is seen before it: the back-take triggers of the whole tree. */
 export function findBackTakes(tree: TreeDocument): { transition: TransitionId; position: PositionId; values: readonly string[] }[] {
   const index = indexOf(tree);
-  return tree.transitions.flatMap((move) => {
-    const [from, to] = [index.positions.get(move.from)!, index.positions.get(move.to)!];
-    const isBackTake = move.kind === 'backTake' || (to.family === 'back' && from.family !== 'back');
-    return move.actor === 'owner' && isBackTake
-      ? [{ transition: move.id, position: move.from, values: Object.values(move.when ?? {}).flat() }]
+  return tree.transitions.flatMap((transition) => {
+    const [from, to] = [index.positions.get(transition.from)!, index.positions.get(transition.to)!];
+    const isBackTake = transition.kind === 'backTake' || (to.family === 'back' && from.family !== 'back');
+    return transition.actor === 'owner' && isBackTake
+      ? [{ transition: transition.id, position: transition.from, values: Object.values(transition.when ?? {}).flat() }]
       : [];
   });
 }

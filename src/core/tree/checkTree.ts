@@ -10,8 +10,8 @@ const MARKUP = /<[/!?a-z]|javascript:|[\u0000-\u0008\u000b\u000c\u000e-\u001f\u0
 
 export const containsMarkup = (text: string): boolean => MARKUP.test(text);
 
-export const placeOfPosition = (position: Position): string => `position "${position.id}" (${position.name})`;
-export const placeOfTransition = (transition: Transition): string => `transition "${transition.id}" (${transition.name})`;
+export const whereOfPosition = (position: Position): string => `position "${position.id}" (${position.name})`;
+export const whereOfTransition = (transition: Transition): string => `transition "${transition.id}" (${transition.name})`;
 
 /** Every text in a value that holds markup or control characters, names of fields too. Iterative: it may be nested deeply. */
 export function findMarkup(value: unknown): string[] {
@@ -42,7 +42,7 @@ function checkUnique<T>(items: readonly T[], idOf: (item: T) => string, found: (
 }
 
 function checkReads(position: Position, report: Report): void {
-  const place = placeOfPosition(position);
+  const place = whereOfPosition(position);
   checkUnique(
     position.reads,
     (read) => read.id,
@@ -63,7 +63,7 @@ function checkTransition(
   transitions: ReadonlySet<string>,
   report: Report,
 ): void {
-  const place = placeOfTransition(transition);
+  const place = whereOfTransition(transition);
   const landings = [
     transition.from,
     transition.to,
@@ -90,18 +90,18 @@ function checkTransition(
   }
 }
 
-const placeOfCard = (card: RuleSet): string => `rule set "${card.name}"`;
+const whereOfCard = (card: RuleSet): string => `rule set "${card.name}"`;
 
 function checkLevels(card: RuleSet, report: Report): void {
   for (const { belowLevel } of card.forbidden)
-    if (belowLevel !== undefined && !card.levels?.includes(belowLevel)) report('tree/dangling-level', placeOfCard(card), belowLevel);
+    if (belowLevel !== undefined && !card.levels?.includes(belowLevel)) report('tree/dangling-level', whereOfCard(card), belowLevel);
 }
 
 /** What makes a rule card impossible; empty = it can be. */
 export function checkRuleCard(card: RuleSet): readonly TreeError[] {
   const errors: TreeError[] = [];
-  const report: Report = (code, place, id) => errors.push({ code, place, id });
-  checkText(card, placeOfCard(card), report);
+  const report: Report = (code, place, id) => errors.push({ code, where: place, id });
+  checkText(card, whereOfCard(card), report);
   checkLevels(card, report);
   return errors;
 }
@@ -111,12 +111,12 @@ function checkIds({ positions, transitions, starts, ruleSets, profiles }: TreeDo
   checkUnique(
     positions,
     (position) => position.id,
-    (position, id) => report('tree/duplicate-position', placeOfPosition(position), id),
+    (position, id) => report('tree/duplicate-position', whereOfPosition(position), id),
   );
   const transitionIds = checkUnique(
     transitions,
     (transition) => transition.id,
-    (transition, id) => report('tree/duplicate-transition', placeOfTransition(transition), id),
+    (transition, id) => report('tree/duplicate-transition', whereOfTransition(transition), id),
   );
   checkUnique(
     starts,
@@ -126,7 +126,7 @@ function checkIds({ positions, transitions, starts, ruleSets, profiles }: TreeDo
   checkUnique(
     ruleSets ?? [],
     (card) => card.id,
-    (card, id) => report('tree/duplicate-rule-set', placeOfCard(card), id),
+    (card, id) => report('tree/duplicate-rule-set', whereOfCard(card), id),
   );
   checkUnique(
     profiles ?? [],
@@ -142,7 +142,7 @@ function checkIds({ positions, transitions, starts, ruleSets, profiles }: TreeDo
  */
 export function checkTree(tree: TreeDocument): Result<TreeDocument, readonly TreeError[]> {
   const errors: TreeError[] = [];
-  const report: Report = (code, place, id) => errors.push({ code, place, id });
+  const report: Report = (code, place, id) => errors.push({ code, where: place, id });
   checkText(headerOf(tree), `tree "${tree.id}"`, report);
   const transitionIds = checkIds(tree, report);
   const byId = new Map(tree.positions.map((position) => [position.id, position]));
@@ -156,7 +156,7 @@ export function checkTree(tree: TreeDocument): Result<TreeDocument, readonly Tre
   }
   for (const { position } of tree.starts) if (!byId.has(position)) report('tree/dangling-position', 'starts', position);
   for (const card of tree.ruleSets ?? []) {
-    checkText(card, placeOfCard(card), report);
+    checkText(card, whereOfCard(card), report);
     checkLevels(card, report);
   }
   for (const profile of tree.profiles ?? []) checkText(profile, `profile "${profile.name}"`, report);

@@ -35,7 +35,7 @@ describe('removing', () => {
   it('a position takes the ways to and from it along, and every mention of it', () => {
     const without = withoutPosition(doc, 'a');
     expect(without.positions.map((item) => item.id)).toEqual(['b', 'c']);
-    expect(without.transitions.map((move) => move.id)).toEqual(['on', 'watched']);
+    expect(without.transitions.map((transition) => transition.id)).toEqual(['on', 'watched']);
     expect(without.starts).toEqual([]);
     expect(without.transitions[0]!.parameters![0]!.never).toEqual([{ value: 'sleeve' }]);
     // What is said of the gym's people stays with them, and is reported there.
@@ -44,7 +44,7 @@ describe('removing', () => {
   });
   it('where a failure led, the failure stays without a place', () => {
     const without = withoutPosition(doc, 'c');
-    expect(without.transitions.find((move) => move.id === 'go')!.onFail).toBeUndefined();
+    expect(without.transitions.find((transition) => transition.id === 'go')!.onFail).toBeUndefined();
     expect(checkTree(without).ok).toBe(true);
   });
   it('a value takes its mentions along, and its read when it was the last', () => {
@@ -58,7 +58,7 @@ describe('removing', () => {
   });
   it('a transition is forgotten by the rules that let it in', () => {
     const without = withoutTransition(doc, 'back');
-    const rule = without.transitions.find((move) => move.id === 'watched')!.contactRules![0]!;
+    const rule = without.transitions.find((transition) => transition.id === 'watched')!.contactRules![0]!;
     expect(rule.kind !== 'hold' && rule.letsIn).toBeUndefined();
     expect(checkTree(without).ok).toBe(true);
   });
@@ -98,15 +98,15 @@ describe('adding and changing', () => {
     expect(withNewValue(doc, 'b', { name: 'says: ', kind: 'other' }).tree.positions[1]!.reads[0]).toMatchObject({ kind: 'reaction' });
   });
   it('an option answers a value, is stopped by it or says nothing of it, one at a time', () => {
-    const move = doc.transitions[0]!;
-    expect([fitOf(move, 'he', 'v'), fitOf(move, 'he', 'w'), fitOf(doc.transitions[1]!, 'he', 'v')]).toEqual([
+    const transition = doc.transitions[0]!;
+    expect([fitOf(transition, 'he', 'v'), fitOf(transition, 'he', 'w'), fitOf(doc.transitions[1]!, 'he', 'v')]).toEqual([
       'answers',
       'stopped',
       'silent',
     ]);
-    const stopped = withFit(doc, move, 'he', 'v', 'stopped').transitions[0]!;
+    const stopped = withFit(doc, transition, 'he', 'v', 'stopped').transitions[0]!;
     expect(stopped).toMatchObject({ when: { he: ['w'] }, stoppedBy: ['w', 'v'] });
-    const silent = withFit(doc, withFit(doc, move, 'he', 'w', 'silent').transitions[0]!, 'he', 'v', 'silent').transitions[0]!;
+    const silent = withFit(doc, withFit(doc, transition, 'he', 'w', 'silent').transitions[0]!, 'he', 'v', 'silent').transitions[0]!;
     expect([silent.when, silent.stoppedBy]).toEqual([undefined, undefined]);
     expect(withFit(doc, silent, 'he', 'v', 'answers').transitions[0]!.when).toEqual({ he: ['v'] });
   });

@@ -95,14 +95,14 @@ export function withRead(tree: TreeDocument, positionId: PositionId, read: Read)
 
 /** How an owner's option stands to a value: it answers it, is stopped by it, or says nothing of it. */
 export type Fit = 'silent' | 'answers' | 'stopped';
-export const fitOf = (move: Transition, readId: string, valueId: ValueId): Fit =>
-  move.stoppedBy?.includes(valueId) ? 'stopped' : namedAt(move.when, readId).includes(valueId) ? 'answers' : 'silent';
+export const fitOf = (transition: Transition, readId: string, valueId: ValueId): Fit =>
+  transition.stoppedBy?.includes(valueId) ? 'stopped' : namedAt(transition.when, readId).includes(valueId) ? 'answers' : 'silent';
 
-export function withFit(tree: TreeDocument, move: Transition, readId: string, valueId: ValueId, fit: Fit): TreeDocument {
-  const others = whenWithout(move.when, (_, id) => id !== valueId);
-  const stops = (move.stoppedBy ?? []).filter((id) => id !== valueId);
+export function withFit(tree: TreeDocument, transition: Transition, readId: string, valueId: ValueId, fit: Fit): TreeDocument {
+  const others = whenWithout(transition.when, (_, id) => id !== valueId);
+  const stops = (transition.stoppedBy ?? []).filter((id) => id !== valueId);
   return withTransition(tree, {
-    ...move,
+    ...transition,
     when: fit === 'answers' ? { ...others, [readId]: [...namedAt(others, readId), valueId] } : others,
     stoppedBy: fit === 'stopped' ? [...stops, valueId] : stops.length > 0 ? stops : undefined,
   });

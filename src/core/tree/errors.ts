@@ -16,6 +16,6 @@ export interface TreeError {
     | 'tree/empty-when'
     | 'tree/duplicate-start'
     | 'tree/markup';
-  readonly place: string;
+  readonly where: string;
   readonly id: string;
 }

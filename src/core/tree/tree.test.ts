@@ -30,7 +30,7 @@ const some = (seed: number): TreeDocument => randomTree(seed, { positions: 9, tr
 function edited(doc: TreeDocument, choices: readonly number[]): TreeDocument {
   return choices.reduce((now, choice) => {
     const at = now.positions[choice % Math.max(1, now.positions.length)];
-    const move = now.transitions[choice % Math.max(1, now.transitions.length)];
+    const transition = now.transitions[choice % Math.max(1, now.transitions.length)];
     switch (choice % 7) {
       case 0:
         return withNewGuard(now, `guard ${choice}`).tree;
@@ -39,9 +39,9 @@ function edited(doc: TreeDocument, choices: readonly number[]): TreeDocument {
       case 2:
         return at ? withoutPosition(now, at.id) : now;
       case 3:
-        return move ? withoutTransition(now, move.id) : now;
+        return transition ? withoutTransition(now, transition.id) : now;
       case 4:
-        return move && at ? withLanding(now, move.id, at.id) : now;
+        return transition && at ? withLanding(now, transition.id, at.id) : now;
       case 5:
         return at?.reads[0]?.values[0] ? withoutValue(now, at.id, at.reads[0].values[0].id) : now;
       default:
@@ -88,9 +88,9 @@ describe('edits', () => {
       [position('a', { reads: reaction('x', 'y') }), position('b')],
       [mine('m', 'a', 'b', { when: { he: ['x'] }, stoppedBy: ['x', 'y'] })],
     );
-    const [move] = withoutValue(doc, 'a', 'x').transitions;
-    expect(move).toMatchObject({ stoppedBy: ['y'] });
-    expect(move!.when).toBeUndefined();
+    const [transition] = withoutValue(doc, 'a', 'x').transitions;
+    expect(transition).toMatchObject({ stoppedBy: ['y'] });
+    expect(transition!.when).toBeUndefined();
   });
   it('give readable ids that are free', () => {
     expect(freshId('De La Riva!', new Set())).toBe('de-la-riva');

@@ -37,7 +37,7 @@ export function indexOf(tree: TreeDocument): TreeIndex {
 export const positionOf = (index: TreeIndex, id: PositionId): Position => required(index.positions.get(id), `position ${id}`);
 export const ownerOptions = (index: TreeIndex, id: PositionId): Transition[] =>
   (index.from.get(id) ?? []).filter((t) => t.actor === 'owner');
-export const opponentMoves = (index: TreeIndex, id: PositionId): Transition[] =>
+export const opponentTransitions = (index: TreeIndex, id: PositionId): Transition[] =>
   (index.from.get(id) ?? []).filter((t) => t.actor === 'opponent');
 
 /** The read and value with this value id at a position (value ids are unique within it). */

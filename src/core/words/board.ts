@@ -4,7 +4,7 @@ import { NOTHING_SPECIAL } from './odds';
 /** A value of his without an answer. */
 export const NO_ANSWER = 'no answer yet';
 
-export interface DrawnPlace {
+export interface DrawnPosition {
   readonly name: string;
   /** How it ends, or how high it lies. */
   readonly height: string;
@@ -14,7 +14,7 @@ export interface DrawnPlace {
   readonly folded: number;
 }
 /** What a drawn place says to a screen reader: name, height, what he shows and what is missing. */
-export function sayDrawnPlace({ name, height, shows, unanswered, folded }: DrawnPlace): string {
+export function sayDrawnPlace({ name, height, shows, unanswered, folded }: DrawnPosition): string {
   return [
     name,
     height,

@@ -33,7 +33,7 @@ export const OFF_CHOICES = [
 export function shareText(read: Read, valueId: string): string {
   const value = read.values.find((item) => item.id === valueId);
   const share = sharesOf(read).find((item) => item.value === valueId)?.share ?? 0;
-  if (value?.share === undefined) return `${inHundred(share)}, an equal part`;
+  if (value?.share === undefined) return `${inHundred(share)}, ${EQUAL_PART}`;
   const word = SHARE_WORDS.find(([below]) => share < below)?.[1] ?? 'mostly';
   return `${word}, ${inHundred(share)}`;
 }
@@ -44,3 +44,7 @@ export function plankText(read: Read, valueId: string): string {
   const share = sharesOf(read).find((item) => item.value === valueId)?.share ?? 0;
   return `${read.name}, ${inHundred(share)}`;
 }
+
+/** What counts while nothing is said. */
+export const sayByDefault = (chance: number): string => `${inHundred(chance)} by default`;
+export const EQUAL_PART = 'an equal part';

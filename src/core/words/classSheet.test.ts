@@ -24,7 +24,7 @@ describe('the class sheet', () => {
   });
   it('names the card it is under, and what it drills that this card does not allow', () => {
     const doc = demoTree();
-    const stack = doc.transitions.find((move) => move.tags?.includes('stack'))!;
+    const stack = doc.transitions.find((transition) => transition.tags?.includes('stack'))!;
     const units = unitsOf(doc, [[stack.id]]);
     const { cautions } = classSheetOf(doc, units, { ...SETTINGS, filter: { ruleSet: 'saltmarsh-juniors' } });
     expect(cautions[0]).toBe(`“${stack.name}”: not under these rules.`);

@@ -31,10 +31,10 @@ function rulesOf(tree: TreeDocument, units: readonly DrillUnit[], filter: Filter
   if (!isFiltering(filter)) return [];
   const { hidden } = filterTree(tree, filter);
   const moves = new Set(units.flatMap((unit) => unit.transitions));
-  const barred = tree.transitions.filter((move) => moves.has(move.id) && hidden.has(move.id));
+  const barred = tree.transitions.filter((transition) => moves.has(transition.id) && hidden.has(transition.id));
   const card = tree.ruleSets?.find((item) => item.id === filter.ruleSet);
   const named = card ? [`Under “${card.name}”${card.date ? `, a card of ${card.date}` : ''}: check the current rule book.`] : [];
-  return [...barred.map((move) => `“${sayMine(move.name)}”: ${HIDDEN_WORDS[hidden.get(move.id)!]}.`), ...named];
+  return [...barred.map((transition) => `“${sayMine(transition.name)}”: ${HIDDEN_WORDS[hidden.get(transition.id)!]}.`), ...named];
 }
 
 /** The class as rows with their minutes: warm-up, the units in order, free minutes, the close. */

@@ -23,19 +23,19 @@ export function feederSentence(tree: TreeDocument, { position: id, show, leaveOu
 
 export function unitTitle(tree: TreeDocument, unit: DrillUnit): string {
   const index = indexOf(tree);
-  const moves = unit.transitions.map((id) => index.transitions.get(id)!);
-  if (unit.kind === 'part') return sayMine(moves[0]!.name);
+  const transitions = unit.transitions.map((id) => index.transitions.get(id)!);
+  if (unit.kind === 'part') return sayMine(transitions[0]!.name);
   if (unit.kind === 'chain') return `${positionOf(index, unit.start).name} to ${positionOf(index, unit.end).name}`;
   const value = findValue(positionOf(index, unit.start), unit.feeder[0]!.show ?? '');
   const shown = value ? sayShown(value.read, value.value.name) : '';
-  return `${shown}: ${sayMine(moves[0]!.name)}`;
+  return `${shown}: ${sayMine(transitions[0]!.name)}`;
 }
 
 export function unitWhat(tree: TreeDocument, unit: DrillUnit): string {
   const index = indexOf(tree);
-  const moves = unit.transitions.map((id) => index.transitions.get(id)!);
+  const transitions = unit.transitions.map((id) => index.transitions.get(id)!);
   if (unit.kind !== 'chain') return `${positionOf(index, unit.start).name} to ${positionOf(index, unit.end).name}`;
-  return `${unit.common ? 'Common start. ' : ''}Build up one step at a time: ${moves.map((move) => move.name.replace(/^I\s+/, '')).join(' · ')}`;
+  return `${unit.common ? 'Common start. ' : ''}Build up one step at a time: ${transitions.map((transition) => transition.name.replace(/^I\s+/, '')).join(' · ')}`;
 }
 
 /** What is right and what is usually wrong, for the units that have time to look at it. */

@@ -33,6 +33,6 @@ const countOf = ({ byPositions, status }: RouteCount): string => (status === 'bu
 export function sayRoutesLeft({ routes: { before, after }, shortest }: Pick<FilterDifference, 'routes' | 'shortest'>): string {
   if (after.byPositions === 0) return 'No way from a guard to a goal is left.';
   const { checked, lost } = shortest;
-  const ways = `Ways up: ${countOf(after)}, without it ${countOf(before)}.`;
-  return `${ways} ${lost === 0 ? `None of the ${checked} shortest is lost.` : `Of the ${checked} shortest, ${lost} are lost.`}`;
+  const routes = `Ways up: ${countOf(after)}, without it ${countOf(before)}.`;
+  return `${routes} ${lost === 0 ? `None of the ${checked} shortest is lost.` : `Of the ${checked} shortest, ${lost} are lost.`}`;
 }

@@ -8,8 +8,8 @@ export function sayProblem(problem: GripProblem, tree?: TreeDocument): { readonl
   const { step, contacts, word } = problem;
   const index = tree && indexOf(tree);
   const nameOf = (id: string): string => {
-    const move = index?.transitions.get(id);
-    return move ? sayMove(move) : id;
+    const transition = index?.transitions.get(id);
+    return transition ? sayMove(transition) : id;
   };
   const valueOf = (id: string): string => {
     const place = tree?.positions.find((position) => position.reads.some((read) => read.values.some((value) => value.id === id)));

@@ -12,10 +12,10 @@ export const HAND_OVER_WORDS: { readonly [K in HandOver['kind']]: string } = {
 };
 
 /** Why a move is not there now, and what to do about it; '' = it is there. */
-export function sayShut({ status, toBreak }: Blocking, move: Pick<Transition, 'enabledBy'>): string {
+export function sayShut({ status, toBreak }: Blocking, transition: Pick<Transition, 'enabledBy'>): string {
   if (status === 'open') return '';
   if (status === 'blocked') return `shut: break ${toBreak.map(sayContact).join(' and ')}`;
-  const sets = (move.enabledBy ?? []).map((set) => set.map(sayContact).join(' with '));
+  const sets = (transition.enabledBy ?? []).map((set) => set.map(sayContact).join(' with '));
   return `not yet: only when ${sets.join(', or ')} is on`;
 }
 

@@ -11,11 +11,11 @@ export const GOAL_WORDS: { readonly [K in Owner]: string } = {
 };
 
 const namesOf = (tree: TreeDocument, ids: readonly PositionId[]): string[] => ids.map((id) => positionOf(indexOf(tree), id).name);
-const moveOf = (tree: TreeDocument, id: TransitionId) => indexOf(tree).transitions.get(id)!;
+const transitionOf = (tree: TreeDocument, id: TransitionId) => indexOf(tree).transitions.get(id)!;
 
 /** "2 lines lost, the most at once: he sweeps me → Swept" */
 export function sayFall(tree: TreeDocument, { transition, lost }: Ladder['moves'][number], most: number): string {
-  const move = moveOf(tree, transition);
+  const move = transitionOf(tree, transition);
   const [landing] = namesOf(tree, [move.to]);
   return `${plural(lost, 'line')} lost${lost === most ? ', the most at once' : ''}: ${sayMove(move)} → ${landing}`;
 }
@@ -28,7 +28,7 @@ export const sayLoop = (tree: TreeDocument, loop: readonly PositionId[]): string
   `→ ${[...namesOf(tree, loop.slice(1)), 'back again'].join(' → ')}`;
 
 export function sayAnnounced(tree: TreeDocument, { taught, announced, open }: Todo['announced'][number]): string {
-  const names = open.map((id) => sayMine(moveOf(tree, id).name));
+  const names = open.map((id) => sayMine(transitionOf(tree, id).name));
   return `${taught} of ${plural(announced, 'branch', 'branches')} taught; open: ${names.join(', ')}`;
 }
 
@@ -39,16 +39,16 @@ export const sayUnsureValue = (tree: TreeDocument, { position, value }: Todo['un
 
 /** A move with what it answers: "he turns away: I take the back". */
 export function sayAnswer(tree: TreeDocument, transition: TransitionId): string {
-  const move = moveOf(tree, transition);
+  const move = transitionOf(tree, transition);
   const cue = sayWhen(positionOf(indexOf(tree), move.from), move.when);
   return `${cue === '' ? '' : `${cue}: `}${sayMine(move.name)}`;
 }
 
 export const sayRoleChange = (tree: TreeDocument, { transition, to }: RoleChange): string =>
-  `${sayMove(moveOf(tree, transition))}: then I am ${to === 'top' ? 'on top' : 'below'}`;
+  `${sayMove(transitionOf(tree, transition))}: then I am ${to === 'top' ? 'on top' : 'below'}`;
 
 export const sayTempoChange = (tree: TreeDocument, { transition, from, to }: TempoChange): string =>
-  `${sayMove(moveOf(tree, transition))}. Before: ${TEMPO_WORDS[from]} Then: ${TEMPO_WORDS[to]}`;
+  `${sayMove(transitionOf(tree, transition))}. Before: ${TEMPO_WORDS[from]} Then: ${TEMPO_WORDS[to]}`;
 
 export const sayHub = ({ starts, entries, exits, necessaryFor }: HubRank): string =>
   `${plural(starts, 'start passes', 'starts pass')} it, ${plural(entries, 'way')} in, ${exits} on${necessaryFor > 0 ? `, ${plural(necessaryFor, 'goal hangs', 'goals hang')} on it` : ''}`;
@@ -63,6 +63,8 @@ export function sayBypass(tree: TreeDocument, { routes, status }: ReturnType<typ
 /** "it could land on Side pin"; "I cut across, as in Knee shield" */
 export function saySuggestions(tree: TreeDocument, positions: readonly PositionId[], transitions: readonly TransitionId[]): string[] {
   const landings = namesOf(tree, positions).map((name) => `it could land on ${name}`);
-  const answers = transitions.map((id) => `${sayMine(moveOf(tree, id).name)}, as in ${namesOf(tree, [moveOf(tree, id).from])[0]}`);
+  const answers = transitions.map(
+    (id) => `${sayMine(transitionOf(tree, id).name)}, as in ${namesOf(tree, [transitionOf(tree, id).from])[0]}`,
+  );
   return [...landings, ...answers];
 }

@@ -8,8 +8,8 @@ export const PROFILE_WORDS: { readonly [K in Profile['of']]: string } = { athlet
 export function sayGameItem(tree: TreeDocument, item: string): string {
   if (item === EVERYTHING) return 'everything that is not named below';
   const index = indexOf(tree);
-  const move = index.transitions.get(item);
-  if (move) return `${positionOf(index, move.from).name}: ${sayMove(move)}`;
+  const transition = index.transitions.get(item);
+  if (transition) return `${positionOf(index, transition.from).name}: ${sayMove(transition)}`;
   const isTag = tree.transitions.some(({ tags }) => tags?.includes(item));
   return isTag ? `all that is tagged “${item}”` : `“${item}”, which nothing in this tree is called now`;
 }

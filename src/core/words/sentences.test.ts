@@ -132,7 +132,7 @@ describe('the board in words', () => {
 
 describe('people in words', () => {
   it('what a person does: a move, a tag, everything, or what is gone', () => {
-    const tagged = { ...doc, transitions: doc.transitions.map((move) => ({ ...move, tags: ['knee'] })) };
+    const tagged = { ...doc, transitions: doc.transitions.map((transition) => ({ ...transition, tags: ['knee'] })) };
     expect(['*', 'cut', 'knee', 'lost'].map((item) => sayGameItem(tagged, item))).toEqual([
       'everything that is not named below',
       'Knee shield: I cut across',

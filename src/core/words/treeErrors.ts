@@ -19,4 +19,4 @@ const REASONS: Record<TreeError['code'], (id: string) => string> = {
 };
 
 /** One sentence that names the place and the reason. */
-export const describeTreeError = (error: TreeError): string => `${error.place}: ${REASONS[error.code](error.id)}.`;
+export const describeTreeError = (error: TreeError): string => `${error.where}: ${REASONS[error.code](error.id)}.`;

@@ -143,3 +143,5 @@ const LANDING_WORDS: { readonly [K in Owner]: typeof PASSER_LANDS } = {
 /** Where a new place would lie, as the owner says it; `next`: the line that the next place up has cleared. */
 export const sayLanding = (owner: Owner, landing: Landing, next: string | undefined): string =>
   landing === 'nextLine' ? `${next} cleared` : LANDING_WORDS[owner][landing];
+
+export const OWNER_WORDS: { readonly [K in Owner]: string } = { passer: 'the passer', guardPlayer: 'the guard player' };

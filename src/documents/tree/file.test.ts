@@ -67,10 +67,10 @@ describe('grips that do not add up', () => {
   const withSteps = (count: number): TreeDocument => ({
     ...demoTree(),
     contexts: ['noGi'],
-    transitions: demoTree().transitions.map((move, i) =>
+    transitions: demoTree().transitions.map((transition, i) =>
       i === 0
-        ? { ...move, contexts: undefined, steps: Array.from({ length: count }, (_, step) => ({ contacts: step % 2 ? [] : odd })) }
-        : move,
+        ? { ...transition, contexts: undefined, steps: Array.from({ length: count }, (_, step) => ({ contacts: step % 2 ? [] : odd })) }
+        : transition,
     ),
   });
   it('are kept as they are, all two hundred steps of them, and found', () => {

@@ -29,10 +29,15 @@ function upgradeFrom1<T extends FormerTree>(tree: T): T {
   return {
     ...tree,
     ...(tree.ruleSets ? { ruleSets: tree.ruleSets.map(withLevels) } : {}),
-    transitions: tree.transitions.map((move) =>
-      move.provokes
-        ? { ...move, provokes: move.provokes.filter((id) => [move.from, move.to].some((place) => shownAt.get(place)?.includes(id))) }
-        : move,
+    transitions: tree.transitions.map((transition) =>
+      transition.provokes
+        ? {
+            ...transition,
+            provokes: transition.provokes.filter((id) =>
+              [transition.from, transition.to].some((place) => shownAt.get(place)?.includes(id)),
+            ),
+          }
+        : transition,
     ),
   };
 }

@@ -5,18 +5,15 @@ import { idToAddress } from '@/contracts/address';
 import { treeInGym } from '@/core/people';
 import { isFiltering, viewTree } from '@/core/lens';
 import { indexOf } from '@/core/tree';
-import { FilterRow } from '@/client/FilterRow';
 import { Working } from '@/client/Working';
 import { StaleDialog } from '@/client/store/StaleDialog';
 import { useUndoKeys } from '@/client/useUndoKeys';
-import { Caret } from '@/ui/Caret';
 import { later } from '@/client/later';
 import { StoredAlert, WAITS } from '@/ui/StoredStrip';
 import { BoardCanvas } from './canvas/BoardCanvas';
 import type { OpenedBoard } from './boardState';
 import { BoardStrip } from './BoardStrip';
-import { findOptions } from './find';
-import { SideSelect } from './SideSelect';
+import { CaretLine, FindLine } from './caret/later';
 import { shutOptions } from './shut';
 import { useCatalogue } from './caret/useCatalogue';
 import { useBoard } from './useBoard';
@@ -29,7 +26,9 @@ const RungSheet = later(async () => (await import('./sheet/RungSheet')).RungShee
 const FindingsSheet = later(async () => (await import('./sheet/findings/FindingsSheet')).FindingsSheet);
 const RouteBar = later(async () => (await import('./RouteBar')).RouteBar);
 const FilterDifference = later(async () => (await import('@/client/FilterDifference')).FilterDifference);
-const PARTS = [FindingsSheet, RungSheet, RouteBar, FilterDifference];
+const FilterRow = later(async () => (await import('@/client/FilterRow')).FilterRow);
+const SideSelect = later(async () => (await import('./SideSelect')).SideSelect);
+const PARTS = [CaretLine, FilterRow, SideSelect, FindingsSheet, RungSheet, RouteBar, FilterDifference, FindLine];
 
 /** Picture and side sheet, beside or under each other. */
 export const BOARD_GRID =
@@ -62,8 +61,8 @@ export function BoardScreen(opened: OpenedBoard) {
   );
   const asWhom = useMemo(() => ({ filter, swapped }), [filter, swapped]);
   const { scene, drawing } = useScene({ state: seenState, routes, arrangedBy: tree, subject, look: asWhom });
-  const shownPlace = sheet === 'rung' ? selected : null;
-  const { odds, said, findings, spoken, broken } = useBoardAnswers({ subject, look: asWhom, view: look, shownPlace });
+  const shownPosition = sheet === 'rung' ? selected : null;
+  const { odds, said, findings, spoken, broken } = useBoardAnswers({ subject, look: asWhom, view: look, shownPosition: shownPosition });
   const shut = useMemo(() => shutOptions(shown, gripsOn), [shown, gripsOn]);
   const position = selected === null ? undefined : indexOf(tree).positions.get(selected);
   const onBoard =
@@ -87,16 +86,7 @@ export function BoardScreen(opened: OpenedBoard) {
       )}
       {finding && (
         <div className="absolute top-11 right-80 z-10 w-80 bg-paper">
-          <Caret
-            lead="Find"
-            label="Find a position of this tree"
-            optionsFor={(typed) => findOptions(tree, typed)}
-            onPick={(option) => {
-              setFinding(false);
-              dispatch({ type: 'select', position: option.key });
-            }}
-            onClose={() => setFinding(false)}
-          />
+          <FindLine tree={tree} dispatch={dispatch} onClose={() => setFinding(false)} />
         </div>
       )}
       <StoredAlert
@@ -139,7 +129,7 @@ export function BoardScreen(opened: OpenedBoard) {
             />
           ) : (
             <>
-              <FilterDifference tree={inGym} filter={filter} onPlace={(id) => dispatch({ type: 'select', position: id })} />
+              <FilterDifference tree={inGym} filter={filter} onPosition={(id) => dispatch({ type: 'select', position: id })} />
               <FindingsSheet tree={tree} of={spoken} answer={findings} dispatch={dispatch} />
             </>
           )}

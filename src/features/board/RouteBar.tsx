@@ -1,6 +1,6 @@
 import { useMemo, type Dispatch } from 'react';
 import { threatsUnderRules } from '@/core/structure';
-import { gripsAlong, movesOnWay, toBreakAlong } from '@/core/grips';
+import { gripsAlong, transitionsOnRoute, toBreakAlong } from '@/core/grips';
 import { indexOf, positionOf, type Contact, type PositionId, type TreeDocument } from '@/core/tree';
 import { plural, sayHandsAlong, sayHis, sayToBreak } from '@/core/words';
 import { StripButton } from '@/ui/StripButton';
@@ -40,18 +40,18 @@ function Threats({ tree, route }: { tree: TreeDocument; route: readonly Position
 
 /** The hands along this way: what of his to break first, how often each of mine trades, what survives longest. */
 function Hands({ tree, route, on }: { tree: TreeDocument; route: readonly PositionId[]; on: readonly Contact[] }) {
-  const moves = useMemo(() => movesOnWay(tree, route, on), [tree, route, on]);
-  const along = useMemo(() => gripsAlong(moves), [moves]);
+  const transitions = useMemo(() => transitionsOnRoute(tree, route, on), [tree, route, on]);
+  const along = useMemo(() => gripsAlong(transitions), [transitions]);
   const { unwritten } = along;
-  const toBreak = toBreakAlong(moves, on);
-  if (unwritten.length === moves.length && on.length === 0) return null;
+  const toBreak = toBreakAlong(transitions, on);
+  if (unwritten.length === transitions.length && on.length === 0) return null;
   return (
     <p>
       {on.length > 0 && <strong className="font-semibold text-his">{sayToBreak(toBreak)} </strong>}
       {sayHandsAlong(along)}{' '}
       {unwritten.length > 0 && (
         <span className="text-soft">
-          Steps are not written for {plural(unwritten.length, 'move')} of {moves.length}.
+          Steps are not written for {plural(unwritten.length, 'move')} of {transitions.length}.
         </span>
       )}
     </p>

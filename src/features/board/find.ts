@@ -1,17 +1,12 @@
-import { missOfNames } from '@/core/base';
-import type { TreeDocument } from '@/core/tree';
+import { findMatching } from '@/core/base';
+import type { Position, TreeDocument } from '@/core/tree';
 import type { CaretOption } from '@/ui/Caret';
 
 const LIMIT = 12;
+export const namesOf = ({ name, aliases = [] }: Position): readonly string[] => [name, ...aliases];
 
 /** Positions whose name or alias is typed, a wrong letter a word forgiven; best first. */
-export function findOptions(tree: TreeDocument, typed: string): CaretOption[] {
-  return tree.positions
-    .flatMap((position) => {
-      const miss = missOfNames(typed, [position.name, ...(position.aliases ?? [])]);
-      return miss === null ? [] : [{ position, miss }];
-    })
-    .sort((a, b) => a.miss - b.miss)
+export const findOptions = (tree: TreeDocument, typed: string): CaretOption[] =>
+  findMatching(tree.positions, typed, namesOf)
     .slice(0, LIMIT)
-    .map(({ position }) => ({ key: position.id, label: position.name, note: position.ends ?? position.lines.at(-1) ?? 'facing' }));
-}
+    .map(({ item }) => ({ key: item.id, label: item.name, note: item.ends ?? item.lines.at(-1) ?? 'facing' }));

@@ -6,7 +6,7 @@ import { indexOf, ownerOptions, type Contact, type Position, type TransitionId, 
 /** Every grip of his that matters here: what he holds, and what shuts or opens one of my options; each once. */
 export function theirGripsAt(tree: TreeDocument, position: Position): Contact[] {
   const options = ownerOptions(indexOf(tree), position.id);
-  const sets = options.flatMap((move) => [...(move.blockedBy ?? []), ...(move.enabledBy ?? [])]);
+  const sets = options.flatMap((transition) => [...(transition.blockedBy ?? []), ...(transition.enabledBy ?? [])]);
   return [...new Map([...(position.theirHolds ?? []), ...sets.flat()].map((contact) => [contactKey(contact), contact])).values()];
 }
 
@@ -20,15 +20,15 @@ export interface Shut {
 export function shutOptions(tree: TreeDocument, on: readonly Contact[]): ReadonlyMap<TransitionId, Shut> {
   if (on.length === 0) return new Map();
   return new Map(
-    tree.transitions.flatMap((move): [TransitionId, Shut][] => {
-      const blocking = blockingOf(move, on);
-      return blocking.status === 'open' ? [] : [[move.id, { status: blocking.status, says: sayShut(blocking, move) }]];
+    tree.transitions.flatMap((transition): [TransitionId, Shut][] => {
+      const blocking = blockingOf(transition, on);
+      return blocking.status === 'open' ? [] : [[transition.id, { status: blocking.status, says: sayShut(blocking, transition) }]];
     }),
   );
 }
 
 /** What I need to hold for a move and am not said to hold at its place. */
 export const firstHold = (tree: TreeDocument, id: TransitionId, mine: ReadonlySet<string>): string[] => {
-  const move = indexOf(tree).transitions.get(id);
-  return move ? missingHolds(tree, move, mine) : [];
+  const transition = indexOf(tree).transitions.get(id);
+  return transition ? missingHolds(tree, transition, mine) : [];
 };

@@ -6,7 +6,7 @@ import { ODDS_QUESTION, type Odds } from '@/core/odds';
 import { treeInGym } from '@/core/people';
 import { findUnanswered, findUnstopped } from '@/core/structure';
 import type { PositionId } from '@/core/tree';
-import { speaksOf, type PlaceAnswer } from '@/workers/place';
+import { speaksOf, type PositionAnswer } from '@/workers/position';
 import type { TreeSheet } from '@/workers/sheet';
 import { useAnswer, type Answer, type Subject } from '@/workers/useAnswer';
 import type { Look } from '@/workers/questions';
@@ -14,7 +14,7 @@ import type { Look } from '@/workers/questions';
 export interface BoardAnswers {
   readonly odds: Answer<Odds>;
   /** Of the place that is shown; null = not known yet, or of another tree. */
-  readonly said: PlaceAnswer | null;
+  readonly said: PositionAnswer | null;
   readonly findings: Answer<TreeSheet>;
   /** The tree that the findings speak of: while a newer one is being looked at, an older one. */
   readonly spoken: TreeView;
@@ -27,17 +27,17 @@ interface Asked {
   /** The tree as it is looked at. */
   readonly view: TreeView;
   /** The place whose sheet is open; null = the findings are. */
-  readonly shownPlace: PositionId | null;
+  readonly shownPosition: PositionId | null;
 }
 
 /** What the worker computes for the side sheet and the count in the head. */
-export function useBoardAnswers({ subject, look, view, shownPlace }: Asked): BoardAnswers {
+export function useBoardAnswers({ subject, look, view, shownPosition: shownPosition }: Asked): BoardAnswers {
   const { tree, book } = subject;
   const isLarge = tree.positions.length > LARGE_TREE;
-  const odds = useAnswer<'odds'>(subject, shownPlace === null ? null : { kind: 'odds', look, ...ODDS_QUESTION });
-  const place = useAnswer<'place'>(subject, shownPlace === null ? null : { kind: 'place', look, position: shownPlace });
+  const odds = useAnswer<'odds'>(subject, shownPosition === null ? null : { kind: 'odds', look, ...ODDS_QUESTION });
+  const place = useAnswer<'place'>(subject, shownPosition === null ? null : { kind: 'place', look, position: shownPosition });
   // A large tree's broken rungs are counted with the findings, away from the screen.
-  const findings = useAnswer<'sheet'>(subject, shownPlace !== null && !isLarge ? null : { kind: 'sheet', look });
+  const findings = useAnswer<'sheet'>(subject, shownPosition !== null && !isLarge ? null : { kind: 'sheet', look });
   const { of, asked } = findings;
   const spoken = useMemo(() => {
     if (of === null || asked === null || (of === tree && asked.look === look)) return view;
@@ -47,6 +47,6 @@ export function useBoardAnswers({ subject, look, view, shownPlace }: Asked): Boa
     if (!isLarge) return findUnanswered(view.shown).length + findUnstopped(view.shown).length;
     return findings.value?.findings.list.filter(({ kind }) => kind === 'unanswered' || kind === 'unstopped').length ?? null;
   }, [isLarge, findings.value, view.shown]);
-  const said = place.value && place.asked?.position === shownPlace && speaksOf(view.seen, place.value) ? place.value : null;
+  const said = place.value && place.asked?.position === shownPosition && speaksOf(view.seen, place.value) ? place.value : null;
   return { odds, said, findings, spoken, broken };
 }

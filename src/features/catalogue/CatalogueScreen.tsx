@@ -7,7 +7,7 @@ import {
   findTaken,
   findUnconfirmed,
   searchCatalogue,
-  searchMoves,
+  searchTransitions,
   withConfirmed,
   withEntry,
   withTakenTransition,
@@ -24,7 +24,7 @@ import { StoredStrip } from '@/ui/StoredStrip';
 import { useGymCatalogue } from '@/client/useGymCatalogue';
 import { EntrySheet } from './EntrySheet';
 import { HeldTargets } from './HeldTargets';
-import { OwnPlaces } from './OwnPlaces';
+import { OwnPositions } from './OwnPositions';
 import { worstOf } from '@/client/store/documentState';
 import { UndoButtons } from '@/client/UndoButtons';
 import { StaleDialog } from '@/client/store/StaleDialog';
@@ -53,7 +53,7 @@ export function CatalogueScreen({ tree: opened, revision, at, words }: Props) {
   const [shown, setShown] = useState(at ?? catalogue.positions[0]!.position.id);
   const entry = catalogue.positions.find((item) => item.position.id === shown) ?? catalogue.positions[0]!;
   const list = typed.trim() === '' ? catalogue.positions : searchCatalogue(catalogue, typed, 30);
-  const moves = searchMoves(catalogue, typed, 30);
+  const moves = searchTransitions(catalogue, typed, 30);
   const groups = groupBy(list, (item) => item.position.family);
   const offered = findTakeable(tree, catalogue);
   const unconfirmed = findUnconfirmed(tree);
@@ -181,7 +181,7 @@ export function CatalogueScreen({ tree: opened, revision, at, words }: Props) {
               Add all {offered.length}
             </button>
           )}
-          <OwnPlaces
+          <OwnPositions
             tree={tree}
             catalogue={catalogue}
             leftOver={leftOver}

@@ -4,7 +4,7 @@ import { aliasesOfWords, findTaken, type Catalogue, type CataloguePosition, type
 import { asSentence, DISTANCE_WORDS, sayMove, sayShown, STANCE_WORDS, TEMPO_WORDS } from '@/core/words';
 import type { TreeDocument } from '@/core/tree';
 import { buttonClass } from '@/ui/Field';
-import { EntryWords, MoveWords } from './EntryWords';
+import { EntryWords, TransitionWords } from './EntryWords';
 import { WrittenSteps } from './HeldTargets';
 
 interface Props {
@@ -27,7 +27,7 @@ export function EntrySheet({ tree, catalogue, own, entry, onEntry, onTake, onCon
   const taken = findTaken(tree, entry);
   const mine = tree.positions.find((item) => item.id === taken);
   const nameOf = (id: string): string => catalogue.positions.find((item) => item.position.id === id)!.position.name;
-  const moves = catalogue.transitions.filter(({ transition }) => transition.from === position.id);
+  const transitions = catalogue.transitions.filter(({ transition }) => transition.from === position.id);
   const into = [
     ...new Set(
       catalogue.transitions
@@ -88,7 +88,7 @@ export function EntrySheet({ tree, catalogue, own, entry, onEntry, onTake, onCon
       </ul>
       <h3 className="mt-4 border-t border-hair pt-2 text-[15px] tracking-wide uppercase">Ways on</h3>
       <ul className="grid gap-1.5">
-        {moves.map(({ transition, feeder: how }) => (
+        {transitions.map(({ transition, feeder: how }) => (
           <li key={transition.id}>
             <span className={`font-figure text-[15px] font-medium ${transition.actor === 'owner' ? '' : 'text-his'}`}>
               {sayMove(transition)}
@@ -103,10 +103,10 @@ export function EntrySheet({ tree, catalogue, own, entry, onEntry, onTake, onCon
             {how !== '' && <span className="block pl-3 text-[13px] text-soft">feeder: {how}</span>}
             {transition.hazards && <span className="block border-l-2 border-red pl-2 text-[13px]">{transition.hazards.join(' ')}</span>}
             <WrittenSteps steps={transition.steps} />
-            <MoveWords entry={{ transition, feeder: how }} change={own.transitionChanges.get(transition.id)} onEntry={onEntry} />
+            <TransitionWords entry={{ transition, feeder: how }} change={own.transitionChanges.get(transition.id)} onEntry={onEntry} />
           </li>
         ))}
-        {moves.length === 0 && <li className="text-soft">The climb ends here.</li>}
+        {transitions.length === 0 && <li className="text-soft">The climb ends here.</li>}
       </ul>
       {into.length > 0 && (
         <>

@@ -90,14 +90,14 @@ export function EntryWords({ catalogue, entry, change = {}, onEntry }: WordsProp
   );
 }
 
-interface MoveProps {
+interface TransitionProps {
   readonly entry: CatalogueTransition;
   readonly change: TransitionChange | undefined;
   readonly onEntry: OnEntry;
 }
 
 /** A gym's own words for one move of the catalogue. */
-export function MoveWords({ entry, change = {}, onEntry }: MoveProps) {
+export function TransitionWords({ entry, change = {}, onEntry }: TransitionProps) {
   const { transition, feeder } = entry;
   const { id } = transition;
   const put = (next: TransitionChange) => onEntry({ put: [{ kind: 'changedTransition', id, change: { ...change, ...next } }], remove: [] });

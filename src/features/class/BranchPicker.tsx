@@ -2,6 +2,7 @@
 import { useState } from 'react';
 import { groupBy, missOfNames } from '@/core/base';
 import type { BranchChoice } from './classModel';
+import { LongList } from '@/ui/LongList';
 
 /** The branches of the tree by the place where they begin, found by any word of them. */
 export function BranchPicker({
@@ -27,25 +28,29 @@ export function BranchPicker({
         className="min-h-9 w-full border-b-2 border-red bg-paper font-figure text-[15px] outline-none"
       />
       {choices.length === 0 && <p className="text-soft">The tree has no branch yet. Draw one on the board.</p>}
-      {[...groupBy(matching, (choice) => choice.place)].map(([place, list]) => (
-        <div key={place}>
-          <h3 className="mt-3 text-[15px]">{place}</h3>
-          {list.map((choice) => (
-            <label key={choice.key} className="flex gap-2 border-t border-hair py-1">
-              <input
-                type="checkbox"
-                className="mt-1"
-                checked={choice.chosen}
-                onChange={(event) => onToggle(choice.branch, event.target.checked)}
-              />
-              <span>
-                {choice.first}
-                <span className="block text-[13px] text-soft">{choice.onward}</span>
-              </span>
-            </label>
-          ))}
-        </div>
-      ))}
+      <LongList
+        about={52}
+        rows={[...groupBy(matching, (choice) => choice.place)].flatMap(([place, list]) => [
+          { key: `place ${place}`, drawn: () => <h3 className="pt-3 text-[15px]">{place}</h3> },
+          ...list.map((choice) => ({
+            key: choice.key,
+            drawn: () => (
+              <label className="flex gap-2 border-t border-hair py-1">
+                <input
+                  type="checkbox"
+                  className="mt-1"
+                  checked={choice.chosen}
+                  onChange={(event) => onToggle(choice.branch, event.target.checked)}
+                />
+                <span>
+                  {choice.first}
+                  <span className="block text-[13px] text-soft">{choice.onward}</span>
+                </span>
+              </label>
+            ),
+          })),
+        ])}
+      />
     </section>
   );
 }

@@ -6,8 +6,8 @@ import type { Answer } from '@/client/api';
 import { idToAddress } from '@/contracts/address';
 import type { TreeDocument } from '@/core/tree';
 import type { ClassDocument } from '@/documents/class/schema';
-import { Field, selectClass } from '@/ui/Field';
 import { InlineName } from '@/ui/InlineName';
+import { Select } from '@/ui/Select';
 
 interface Props {
   readonly tree: TreeDocument;
@@ -47,15 +47,12 @@ export function ClassChoice({ tree, plan, classes, onRename }: Props) {
     <div className="mb-3 border-b border-hair pb-2">
       <InlineName label="Name of the class" value={plan.name} className="text-[19px]" onChange={onRename} />
       {classes.length > 1 && (
-        <Field label="Another class of this tree">
-          <select className={`${selectClass} max-w-full`} value={plan.id} onChange={(event) => go(event.target.value)}>
-            {classes.map(({ id, name }) => (
-              <option key={id} value={id}>
-                {id === plan.id ? plan.name : name}
-              </option>
-            ))}
-          </select>
-        </Field>
+        <Select
+          label="Another class of this tree"
+          value={plan.id}
+          options={classes.map(({ id, name }) => [id, id === plan.id ? plan.name : name] as const)}
+          onChange={(id) => id !== undefined && go(id)}
+        />
       )}
       <p className="flex flex-wrap gap-x-4 font-figure text-[15px]">
         <button type="button" className={button} onClick={() => void begin()}>

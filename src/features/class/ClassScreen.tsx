@@ -97,7 +97,7 @@ export function ClassScreen({ tree: bare, book, plan: opened, revision, classes 
             <FilterDifference
               tree={tree}
               filter={filter}
-              onPlace={(place) => router.push(`/board/${id}?show=hub&at=${encodeURIComponent(place)}`)}
+              onPosition={(place) => router.push(`/board/${id}?show=hub&at=${encodeURIComponent(place)}`)}
             />
           </details>
           <BranchPicker choices={model.choices} onToggle={toggle} />

@@ -42,16 +42,16 @@ export const branchKey = (branch: Branch): string => branch.join('+');
 
 function choiceOf(tree: TreeDocument, branch: Branch, chosen: boolean, hidden: Filtered['hidden']): BranchChoice {
   const index = indexOf(tree);
-  const moves = branch.map((id) => index.transitions.get(id)!);
-  const from = positionOf(index, moves[0]!.from);
-  const shown = sayWhen(from, moves[0]!.when, ['reaction', 'cue']);
-  const name = sayMine(moves[0]!.name);
+  const transitions = branch.map((id) => index.transitions.get(id)!);
+  const from = positionOf(index, transitions[0]!.from);
+  const shown = sayWhen(from, transitions[0]!.when, ['reaction', 'cue']);
+  const name = sayMine(transitions[0]!.name);
   return {
     key: branchKey(branch),
     branch,
     place: from.name,
     first: shown === '' ? name : `${shown}: ${name}`,
-    onward: moves.map((move) => positionOf(index, move.to).name).join(' → '),
+    onward: transitions.map((transition) => positionOf(index, transition.to).name).join(' → '),
     chosen,
     hiddenBy: branch.flatMap((id) => hidden.get(id) ?? [])[0] ?? null,
   };

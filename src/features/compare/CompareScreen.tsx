@@ -6,8 +6,9 @@ import { compareTrees, type Sides } from '@/core/structure';
 import { filterTree } from '@/core/lens';
 import { LINES, type TreeDocument } from '@/core/tree';
 import { AppStrip } from '@/ui/AppStrip';
-import { Field, selectClass } from '@/ui/Field';
 import { screenLinks } from '@/client/screenLinks';
+import { Select } from '@/ui/Select';
+import { LongList } from '@/ui/LongList';
 
 interface Props {
   readonly first: TreeDocument;
@@ -25,13 +26,7 @@ function Column({ items, empty }: { items: readonly string[]; empty: string }) {
   return items.length === 0 ? (
     <p className="text-soft">{empty}</p>
   ) : (
-    <ul>
-      {items.map((item) => (
-        <li key={item} className="border-b border-hair py-1">
-          {item}
-        </li>
-      ))}
-    </ul>
+    <LongList about={32} rows={items.map((item) => ({ key: item, drawn: () => <p className="border-b border-hair py-1">{item}</p> }))} />
   );
 }
 
@@ -59,14 +54,13 @@ export function CompareScreen({ first, second, school, against, trees }: Props) 
     router.push(`/compare/${idToAddress(first.id)}?${query.toString()}`);
   };
   const schoolField = (label: string, tree: TreeDocument, value: string | null, onChange: (value: string | null) => void) => (
-    <Field label={label}>
-      <select className={`${selectClass} max-w-full`} value={value ?? ''} onChange={(event) => onChange(event.target.value || null)}>
-        <option value="">all schools</option>
-        {tree.schools.map((item) => (
-          <option key={item}>{item}</option>
-        ))}
-      </select>
-    </Field>
+    <Select
+      label={label}
+      none="all schools"
+      value={value ?? undefined}
+      options={tree.schools.map((item) => [item, item] as const)}
+      onChange={(school) => onChange(school ?? null)}
+    />
   );
   const steps = (value: number | null): string => (value === null ? 'never' : String(value));
   return (
@@ -82,19 +76,12 @@ export function CompareScreen({ first, second, school, against, trees }: Props) 
           <div>
             <p className="font-figure text-[19px] font-semibold">{titleOf(second, against)}</p>
             <div className="flex flex-wrap gap-3">
-              <Field label="Tree">
-                <select
-                  className={`${selectClass} max-w-full`}
-                  value={second.id}
-                  onChange={(event) => go({ with: event.target.value, against: null })}
-                >
-                  {trees.map((tree) => (
-                    <option key={tree.treeId} value={tree.treeId}>
-                      {tree.name}
-                    </option>
-                  ))}
-                </select>
-              </Field>
+              <Select
+                label="Tree"
+                value={second.id}
+                options={trees.map((tree) => [tree.treeId, tree.name] as const)}
+                onChange={(id) => id !== undefined && go({ with: id, against: null })}
+              />
               {schoolField('School', second, against, (value) => go({ against: value }))}
             </div>
           </div>

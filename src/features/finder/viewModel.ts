@@ -1,4 +1,4 @@
-import { findPlaces, hasTicks, placeOf, type Catalogue, type Match, type Seen } from '@/core/catalogue';
+import { findCandidates, hasTicks, placeOf, type Catalogue, type Match, type Seen } from '@/core/catalogue';
 import { namedAt, indexOf, type Position, type Transition, type TreeDocument } from '@/core/tree';
 import { sayMine, sayShown, WHATEVER } from '@/core/words';
 
@@ -19,15 +19,17 @@ export interface Answer {
 
 const LISTED = 8;
 
-function adviceAt(position: Position, moves: readonly Transition[]): Advice[] {
-  const mine = moves.filter((move) => move.actor === 'owner').toSorted((a, b) => (b.priority ?? 0) - (a.priority ?? 0));
+function adviceAt(position: Position, transitions: readonly Transition[]): Advice[] {
+  const mine = transitions.filter((transition) => transition.actor === 'owner').toSorted((a, b) => (b.priority ?? 0) - (a.priority ?? 0));
   const shown = position.reads.flatMap((read) =>
     read.values.map((value) => ({
       shown: sayShown(read, value.name),
-      answers: mine.filter((move) => namedAt(move.when, read.id).includes(value.id)).map((move) => sayMine(move.name)),
+      answers: mine
+        .filter((transition) => namedAt(transition.when, read.id).includes(value.id))
+        .map((transition) => sayMine(transition.name)),
     })),
   );
-  const silent = mine.filter((move) => Object.keys(move.when ?? {}).length === 0).map((move) => sayMine(move.name));
+  const silent = mine.filter((transition) => Object.keys(transition.when ?? {}).length === 0).map((transition) => sayMine(transition.name));
   return silent.length > 0 ? [...shown, { shown: WHATEVER, answers: silent }] : shown;
 }
 
@@ -35,7 +37,7 @@ function adviceAt(position: Position, moves: readonly Transition[]): Advice[] {
 export function answersFor(tree: TreeDocument, catalogue: Catalogue, seen: Seen): Answer[] {
   if (!hasTicks(seen)) return [];
   const index = indexOf(tree);
-  const own = findPlaces(tree.positions.map(placeOf), seen).map((match): Answer => {
+  const own = findCandidates(tree.positions.map(placeOf), seen).map((match): Answer => {
     const { position } = match.place;
     return {
       key: `tree ${position.id}`,
@@ -52,8 +54,8 @@ export function answersFor(tree: TreeDocument, catalogue: Catalogue, seen: Seen)
   const others = catalogue.positions.filter(
     ({ position }) => ![position.name, ...(position.aliases ?? [])].some((name) => names.has(name.toLowerCase())),
   );
-  const moves = catalogue.transitions.map((item) => item.transition);
-  const found = findPlaces(others, seen).map((match): Answer => {
+  const transitions = catalogue.transitions.map((item) => item.transition);
+  const found = findCandidates(others, seen).map((match): Answer => {
     const { position } = match.place;
     return {
       key: `catalogue ${position.id}`,
@@ -63,7 +65,7 @@ export function answersFor(tree: TreeDocument, catalogue: Catalogue, seen: Seen)
       match,
       advice: adviceAt(
         position,
-        moves.filter((move) => move.from === position.id),
+        transitions.filter((transition) => transition.from === position.id),
       ),
     };
   });

@@ -1,6 +1,7 @@
 import { limbKey, sayContact, sayLimb } from '@/core/contacts';
 import type { Actor, Contact } from '@/core/tree';
 import { CONTROL, drawPair, HEIGHT, isLying, labelsOf, limbPoint, offeredSpots, WIDTH, type PairView, type Point } from './bodies';
+import { Tip } from '@/ui/Tip';
 
 interface Props {
   readonly contacts: readonly Contact[];
@@ -141,29 +142,30 @@ export function BodyPair({ contacts, fresh, view, caption, plain = false, open =
       {labelsOf(pair).map(({ contact, at, side, y, limb, target }, i) => {
         const edge = side < 0 ? 124 : WIDTH - 124;
         return (
-          <g key={i} className="font-figure">
-            <title>{sayContact(contact)}</title>
-            {!plain && (
-              <polyline
-                points={`${edge},${y - 4} ${edge - side * 12},${y - 4} ${at.x},${at.y}`}
-                fill="none"
-                strokeWidth={0.8}
-                className="stroke-route"
-              />
-            )}
-            <circle cx={at.x} cy={at.y} r={5} className={FILL[contact.athlete]} />
-            {fresh.has(contact) && <circle cx={at.x} cy={at.y} r={9} fill="none" strokeWidth={2} className="stroke-red" />}
-            {!plain && (
-              <text y={y} fontSize={14.5} textAnchor={side < 0 ? 'end' : 'start'} className={`halo ${FILL[contact.athlete]}`}>
-                <tspan x={edge + side * 4} className={fresh.has(contact) ? 'font-semibold' : 'font-medium'}>
-                  {limb}
-                </tspan>
-                <tspan x={edge + side * 4} dy={16}>
-                  {target}
-                </tspan>
-              </text>
-            )}
-          </g>
+          <Tip key={i} words={sayContact(contact)}>
+            <g className="font-figure">
+              {!plain && (
+                <polyline
+                  points={`${edge},${y - 4} ${edge - side * 12},${y - 4} ${at.x},${at.y}`}
+                  fill="none"
+                  strokeWidth={0.8}
+                  className="stroke-route"
+                />
+              )}
+              <circle cx={at.x} cy={at.y} r={5} className={FILL[contact.athlete]} />
+              {fresh.has(contact) && <circle cx={at.x} cy={at.y} r={9} fill="none" strokeWidth={2} className="stroke-red" />}
+              {!plain && (
+                <text y={y} fontSize={14.5} textAnchor={side < 0 ? 'end' : 'start'} className={`halo ${FILL[contact.athlete]}`}>
+                  <tspan x={edge + side * 4} className={fresh.has(contact) ? 'font-semibold' : 'font-medium'}>
+                    {limb}
+                  </tspan>
+                  <tspan x={edge + side * 4} dy={16}>
+                    {target}
+                  </tspan>
+                </text>
+              )}
+            </g>
+          </Tip>
         );
       })}
       {onLimb && (
@@ -173,19 +175,18 @@ export function BodyPair({ contacts, fresh, view, caption, plain = false, open =
               const limb = { athlete, part };
               const { x, y } = limbPoint(limb, pair, view);
               return (
-                <circle
-                  key={limbKey(limb)}
-                  cx={x}
-                  cy={y}
-                  r={11}
-                  fill="transparent"
-                  className="cursor-pointer hover:fill-tint"
-                  fillOpacity={0.8}
-                  data-limb={sayLimb(limb)}
-                  onClick={() => onLimb(sayLimb(limb))}
-                >
-                  <title>{sayLimb(limb)}</title>
-                </circle>
+                <Tip key={limbKey(limb)} words={sayLimb(limb)}>
+                  <circle
+                    cx={x}
+                    cy={y}
+                    r={11}
+                    fill="transparent"
+                    className="cursor-pointer hover:fill-tint"
+                    fillOpacity={0.8}
+                    data-limb={sayLimb(limb)}
+                    onClick={() => onLimb(sayLimb(limb))}
+                  />
+                </Tip>
               );
             }),
           )}
@@ -194,19 +195,18 @@ export function BodyPair({ contacts, fresh, view, caption, plain = false, open =
       {open && onSpot && (
         <g>
           {offeredSpots(open, view).map(({ words, at }) => (
-            <rect
-              key={words}
-              x={at.x - 6}
-              y={at.y - 6}
-              width={12}
-              height={12}
-              strokeWidth={1.5}
-              className="cursor-pointer fill-paper stroke-red hover:fill-red"
-              data-spot={words}
-              onClick={() => onSpot(words)}
-            >
-              <title>{words}</title>
-            </rect>
+            <Tip key={words} words={words}>
+              <rect
+                x={at.x - 6}
+                y={at.y - 6}
+                width={12}
+                height={12}
+                strokeWidth={1.5}
+                className="cursor-pointer fill-paper stroke-red hover:fill-red"
+                data-spot={words}
+                onClick={() => onSpot(words)}
+              />
+            </Tip>
           ))}
         </g>
       )}

@@ -11,7 +11,7 @@ import { BodyPair } from './BodyPair';
 import { Cloth, Vanished } from './Cloth';
 import { DeskEntry } from './DeskEntry';
 import { DeskProblems } from './DeskProblems';
-import { MoveGrips, MoveRules } from './MoveRules';
+import { TransitionGrips, TransitionRules } from './TransitionRules';
 import { OtherSide } from './OtherSide';
 import { StepTable } from './StepTable';
 import { roleAt, subjectOf, withSubjectSteps, type Subject, type SubjectId } from './subject';
@@ -76,7 +76,7 @@ function tableOf(
     <StepTable
       steps={steps}
       at={step}
-      single={!subject.move}
+      single={!subject.transition}
       roles={roles}
       troubled={troubled}
       onAt={onAt}
@@ -95,14 +95,14 @@ function tableOf(
 
 /** Who holds what with what, step by step: the drawn pair, the line to type on, the table, and what does not add up. */
 export function Desk({ tree, subject, look, onLook, onEdit }: Props) {
-  const { move, position, steps: written } = subject;
+  const { transition: transition, position, steps: written } = subject;
   const { isFlipped, isBare } = look;
   const [at, setAt] = useState(1);
   const { kind, id } = subject;
   const looked = useMemo(() => treeAtDesk(tree, { kind, id }, isFlipped, isBare), [tree, kind, id, isFlipped, isBare]);
   const steps = subjectOf(looked, subject)?.steps ?? [];
   const looking = isFlipped || isBare;
-  const stays = move !== null && isOneSided(move);
+  const stays = transition !== null && isOneSided(transition);
   const turned = isFlipped && !stays;
   const step = Math.min(at, Math.max(1, steps.length));
   const { playing, toggle } = usePlay(steps.length, step, setAt);
@@ -122,14 +122,14 @@ export function Desk({ tree, subject, look, onLook, onEdit }: Props) {
   }, [findings, tree.dismissals]);
   const table = useMemo(() => tableOf(looked, { kind, id }, step, turned, troubled, setAt), [looked, kind, id, step, turned, troubled]);
   const along = gripsAlong([{ id: subject.id, steps }]);
-  const hazards = move?.hazards ?? position.hazards ?? [];
+  const hazards = transition?.hazards ?? position.hazards ?? [];
 
   const onSteps = (label: string, change: (steps: readonly Step[]) => readonly Step[]) =>
     onEdit(`${subject.title}: ${label}`, (current) => withSubjectSteps(current, subject, change));
-  const onMove = (label: string, patch: Partial<Transition>) =>
-    move &&
+  const onTransition = (label: string, patch: Partial<Transition>) =>
+    transition &&
     onEdit(`${subject.title}: ${label}`, (current) =>
-      withTransition(current, { ...(current.transitions.find((item) => item.id === move.id) ?? move), ...patch }),
+      withTransition(current, { ...(current.transitions.find((item) => item.id === transition.id) ?? transition), ...patch }),
     );
   const typing = useTyping({ subject, step, arrival, onSteps, onAt: setAt });
   const onStep = (by: 1 | -1) => setAt(Math.min(Math.max(1, step + by), Math.max(1, steps.length)));
@@ -164,7 +164,7 @@ export function Desk({ tree, subject, look, onLook, onEdit }: Props) {
             onLimb={looking ? undefined : (words) => typing.press(`${words} `)}
             onSpot={looking || !typing.limb ? undefined : (words) => typing.press(`${sayLimb(typing.limb!)} ${words}`)}
           />
-          {move && steps.length > 0 && (
+          {transition && steps.length > 0 && (
             <div className="flex flex-wrap items-center gap-4 print:hidden">
               <StripButton disabled={step <= 1} onClick={() => onStep(-1)}>
                 Step back
@@ -190,12 +190,12 @@ export function Desk({ tree, subject, look, onLook, onEdit }: Props) {
           {isFlipped && stays && <p>This move belongs to one side, so it stays as it is.</p>}
           {isBare && <Vanished steps={turned ? mirrorSteps(written) : written} />}
           <Outside steps={steps} />
-          {move && arrival.length > 0 && (
+          {transition && arrival.length > 0 && (
             <p className="mt-2">Sure to be held on arrival, as far as steps are written: {arrival.join('; ')}.</p>
           )}
           {written.length === 0 && (
             <p className="mt-2 text-soft">
-              {move ? 'No step is written yet.' : 'Nothing is said to be held here.'} Type the first hold, or press a limb.
+              {transition ? 'No step is written yet.' : 'Nothing is said to be held here.'} Type the first hold, or press a limb.
             </p>
           )}
           <DeskProblems tree={tree} findings={findings} derived={looking} onStep={setAt} onEdit={onEdit} />
@@ -209,7 +209,7 @@ export function Desk({ tree, subject, look, onLook, onEdit }: Props) {
         </div>
       </div>
       {steps.length > 0 && <div className="mt-3">{table}</div>}
-      {move && along.survivals.length > 0 && steps.length > 1 && (
+      {transition && along.survivals.length > 0 && steps.length > 1 && (
         <p className="mt-2 text-soft">
           Survives longest:{' '}
           {along.survivals
@@ -226,9 +226,9 @@ export function Desk({ tree, subject, look, onLook, onEdit }: Props) {
       )}
       {!looking && (
         <div className="mt-5 grid grid-cols-2 gap-x-8 gap-y-5 border-t-2 border-ink pt-3 max-md:grid-cols-1 print:hidden">
-          {move && <MoveRules tree={tree} move={move} onChange={onMove} />}
-          {move && <MoveGrips move={move} onChange={onMove} />}
-          <Cloth steps={written} single={!move} onSteps={(label, change) => onSteps(label, change)} />
+          {transition && <TransitionRules tree={tree} transition={transition} onChange={onTransition} />}
+          {transition && <TransitionGrips transition={transition} onChange={onTransition} />}
+          <Cloth steps={written} single={!transition} onSteps={(label, change) => onSteps(label, change)} />
           <OtherSide tree={tree} subject={subject} onEdit={onEdit} />
         </div>
       )}

@@ -50,7 +50,7 @@ function StepMarks({ subject, step, role, onSteps }: Pick<Props, 'subject' | 'st
 
 /** The line to type on and what can be done to the step. */
 export function DeskEntry({ typing, subject, step, role, now, onSteps, onStep }: Props) {
-  const isMove = subject.move !== null;
+  const isTransition = subject.transition !== null;
   const count = subject.steps.length;
   return (
     <form
@@ -62,7 +62,7 @@ export function DeskEntry({ typing, subject, step, role, now, onSteps, onStep }:
     >
       <HoldLine
         label={
-          isMove
+          isTransition
             ? `Step ${step}: who holds what. A limb holds one thing; “left hand free” lets go.`
             : 'Who holds what here. “left hand free” lets go.'
         }
@@ -82,17 +82,17 @@ export function DeskEntry({ typing, subject, step, role, now, onSteps, onStep }:
         <button type="submit" className={buttonClass}>
           Put it in
         </button>
-        {isMove && (
+        {isTransition && (
           <button type="button" className={buttonClass} onClick={typing.add} disabled={count >= 200}>
             {count === 0 ? 'First step' : 'Next step, copied forward'}
           </button>
         )}
       </div>
       <p className="text-[13px] text-soft">
-        Enter puts the line in{isMove ? ', Enter on an empty line is the next step, PageUp and PageDown walk the steps' : ''}; press a limb
-        of the drawing to name it. “or” gives another choice, “also” a second hold, “: pin” its job.
+        Enter puts the line in{isTransition ? ', Enter on an empty line is the next step, PageUp and PageDown walk the steps' : ''}; press a
+        limb of the drawing to name it. “or” gives another choice, “also” a second hold, “: pin” its job.
       </p>
-      {isMove && count > 0 && <StepMarks key={step} subject={subject} step={step} role={role} onSteps={onSteps} />}
+      {isTransition && count > 0 && <StepMarks key={step} subject={subject} step={step} role={role} onSteps={onSteps} />}
     </form>
   );
 }

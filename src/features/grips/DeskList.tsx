@@ -4,6 +4,7 @@ import { sayMove, plural } from '@/core/words';
 import type { TreeDocument } from '@/core/tree';
 import { HOLD_LINE } from './HoldLine';
 import type { SubjectId } from './subject';
+import { LongList } from '@/ui/LongList';
 
 interface ItemProps {
   readonly words: string;
@@ -32,6 +33,8 @@ function Item({ words, note, chosen, className, onPick }: ItemProps) {
   );
 }
 
+const keyOf = ({ kind, id }: SubjectId): string => `${kind} ${id}`;
+
 interface Props {
   readonly tree: TreeDocument;
   readonly chosen: SubjectId | null;
@@ -45,18 +48,18 @@ const fits = (name: string, typed: string): boolean => missOfNames(typed, [name]
 /** The tree's places with the moves out of each; what is typed narrows them, Enter takes the first and goes to its line. */
 export function DeskList({ tree, chosen, findRef, onPick }: Props) {
   const [typed, setTyped] = useState('');
-  const byPlace = groupBy(tree.transitions, (move) => move.from);
-  const written = tree.transitions.filter((move) => (move.steps ?? []).length > 0).length;
+  const byPosition = groupBy(tree.transitions, (transition) => transition.from);
+  const written = tree.transitions.filter((transition) => (transition.steps ?? []).length > 0).length;
   const is = (kind: SubjectId['kind'], id: string): boolean => chosen?.kind === kind && chosen.id === id;
-  const places = tree.positions.flatMap((position) => {
-    const moves = (byPlace.get(position.id) ?? []).filter((move) => fits(`${position.name} ${sayMove(move)}`, typed));
-    return moves.length > 0 || fits(position.name, typed) ? [{ position, moves }] : [];
+  const positions = tree.positions.flatMap((position) => {
+    const transitions = (byPosition.get(position.id) ?? []).filter((transition) => fits(`${position.name} ${sayMove(transition)}`, typed));
+    return transitions.length > 0 || fits(position.name, typed) ? [{ position, moves: transitions }] : [];
   });
   const takeFirst = () => {
-    const [first] = places;
+    const [first] = positions;
     if (!first || typed.trim() === '') return;
-    const move = fits(first.position.name, typed) ? undefined : first.moves[0];
-    onPick(move ? { kind: 'move', id: move.id } : { kind: 'place', id: first.position.id });
+    const transition = fits(first.position.name, typed) ? undefined : first.moves[0];
+    onPick(transition ? { kind: 'move', id: transition.id } : { kind: 'place', id: first.position.id });
     requestAnimationFrame(() => document.getElementById(HOLD_LINE)?.focus());
   };
   return (
@@ -84,30 +87,38 @@ export function DeskList({ tree, chosen, findRef, onPick }: Props) {
         }}
         className="mt-1 min-h-9 w-full border-b-2 border-red bg-paper font-figure text-[15px] outline-none placeholder:text-soft"
       />
-      {places.length === 0 && typed.trim() !== '' && <p className="mt-2">Nothing by these words.</p>}
-      <ul className="mt-2">
-        {places.map(({ position, moves }) => (
-          <li key={position.id} className="border-t border-hair py-1">
-            <Item
-              words={position.name}
-              note={position.holds || position.theirHolds ? 'held' : ''}
-              chosen={is('place', position.id)}
-              className="text-[15px] font-medium"
-              onPick={() => onPick({ kind: 'place', id: position.id })}
-            />
-            {moves.map((move) => (
+      {positions.length === 0 && typed.trim() !== '' && <p className="mt-2">Nothing by these words.</p>}
+      <LongList
+        className="mt-2"
+        about={32}
+        shown={chosen && keyOf(chosen)}
+        rows={positions.flatMap(({ position, moves: transitions }) => [
+          {
+            key: keyOf({ kind: 'place', id: position.id }),
+            drawn: () => (
               <Item
-                key={move.id}
-                words={sayMove(move)}
-                note={move.steps ? plural(move.steps.length, 'step') : ''}
-                chosen={is('move', move.id)}
-                className={`pl-3 text-[15px] ${move.actor === 'owner' ? '' : 'text-his'}`}
-                onPick={() => onPick({ kind: 'move', id: move.id })}
+                words={position.name}
+                note={position.holds || position.theirHolds ? 'held' : ''}
+                chosen={is('place', position.id)}
+                className="border-t border-hair pt-1 text-[15px] font-medium"
+                onPick={() => onPick({ kind: 'place', id: position.id })}
               />
-            ))}
-          </li>
-        ))}
-      </ul>
+            ),
+          },
+          ...transitions.map((transition) => ({
+            key: keyOf({ kind: 'move', id: transition.id }),
+            drawn: () => (
+              <Item
+                words={sayMove(transition)}
+                note={transition.steps ? plural(transition.steps.length, 'step') : ''}
+                chosen={is('move', transition.id)}
+                className={`pl-3 text-[15px] ${transition.actor === 'owner' ? '' : 'text-his'}`}
+                onPick={() => onPick({ kind: 'move', id: transition.id })}
+              />
+            ),
+          })),
+        ])}
+      />
     </nav>
   );
 }

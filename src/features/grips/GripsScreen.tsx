@@ -28,8 +28,8 @@ interface Props {
 function firstOf(tree: TreeDocument, { at, place }: Pick<Props, 'at' | 'place'>): SubjectId | null {
   if (at !== null && indexOf(tree).transitions.has(at)) return { kind: 'move', id: at };
   if (place !== null && indexOf(tree).positions.has(place)) return { kind: 'place', id: place };
-  const move = tree.transitions.find((item) => item.steps) ?? tree.transitions[0];
-  if (move) return { kind: 'move', id: move.id };
+  const transition = tree.transitions.find((item) => item.steps) ?? tree.transitions[0];
+  if (transition) return { kind: 'move', id: transition.id };
   return tree.positions[0] ? { kind: 'place', id: tree.positions[0].id } : null;
 }
 

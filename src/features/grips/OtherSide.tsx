@@ -2,8 +2,9 @@ import { useState } from 'react';
 import { branchAt, isOneSided, mirrorPart, mirrorTree, ONE_SIDE_TAG } from '@/core/lens';
 import { indexOf, withTransition, type TreeDocument } from '@/core/tree';
 import { sayMove, plural } from '@/core/words';
-import { buttonClass, Field, selectClass } from '@/ui/Field';
+import { buttonClass } from '@/ui/Field';
 import type { Subject } from './subject';
+import { Select } from '@/ui/Select';
 
 interface Props {
   readonly tree: TreeDocument;
@@ -17,10 +18,10 @@ type Part = keyof typeof PARTS;
 /** What of the tree is turned round. A move's branch begins where it lands. */
 function turned(tree: TreeDocument, { kind, id }: Subject, part: Part) {
   if (part === 'tree') return mirrorTree(tree);
-  const move = kind === 'move' ? indexOf(tree).transitions.get(id) : undefined;
-  const own = { positions: new Set(move ? [] : [id]), transitions: new Set(move ? [id] : []) };
+  const transition = kind === 'move' ? indexOf(tree).transitions.get(id) : undefined;
+  const own = { positions: new Set(transition ? [] : [id]), transitions: new Set(transition ? [id] : []) };
   if (part === 'this') return mirrorPart(tree, own);
-  const branch = branchAt(tree, move ? move.to : id);
+  const branch = branchAt(tree, transition ? transition.to : id);
   return mirrorPart(tree, { positions: branch.positions, transitions: new Set([...branch.transitions, ...own.transitions]) });
 }
 
@@ -33,11 +34,11 @@ export function OtherSide({ tree, subject, onEdit }: Props) {
   const better = (side: 'left' | 'right') => (tree.profiles ?? []).filter((item) => item.betterSide === side).map((item) => item.name);
   const bind = (on: boolean) =>
     onEdit(`${subject.title}: ${on ? 'one side only' : 'both sides'}`, (now) => {
-      const move = now.transitions.find((item) => item.id === subject.id);
-      if (!move) return now;
-      const others = (move.tags ?? []).filter((tag) => tag !== ONE_SIDE_TAG);
+      const transition = now.transitions.find((item) => item.id === subject.id);
+      if (!transition) return now;
+      const others = (transition.tags ?? []).filter((tag) => tag !== ONE_SIDE_TAG);
       const tags = on ? [...others, ONE_SIDE_TAG] : others;
-      return withTransition(now, { ...move, tags: tags.length > 0 ? tags : undefined });
+      return withTransition(now, { ...transition, tags: tags.length > 0 ? tags : undefined });
     });
   const write = () => {
     onEdit(`${subject.title}: ${PARTS[part]} written for the other side`, (now) => turned(now, subject, part).tree);
@@ -47,29 +48,22 @@ export function OtherSide({ tree, subject, onEdit }: Props) {
     <section aria-label="The other side" className="grid gap-1 content-start">
       <h3 className="text-[17px]">The other side</h3>
       <p className="text-soft">“Other side” above only shows it. To keep it: left and right change in words, limbs and sides.</p>
-      {subject.move && (
+      {subject.transition && (
         <label className="flex min-h-8 items-center gap-2">
-          <input type="checkbox" checked={isOneSided(subject.move)} onChange={(event) => bind(event.target.checked)} />
+          <input type="checkbox" checked={isOneSided(subject.transition)} onChange={(event) => bind(event.target.checked)} />
           This move belongs to one side and is never turned
         </label>
       )}
       <div className="flex flex-wrap items-end gap-3">
-        <Field label="Write for the other side">
-          <select
-            className={selectClass}
-            value={part}
-            onChange={(event) => {
-              setPart(event.target.value as Part);
-              setDone(null);
-            }}
-          >
-            {Object.entries(PARTS).map(([key, words]) => (
-              <option key={key} value={key}>
-                {words}
-              </option>
-            ))}
-          </select>
-        </Field>
+        <Select
+          label="Write for the other side"
+          value={part}
+          options={(Object.keys(PARTS) as Part[]).map((key) => [key, PARTS[key]] as const)}
+          onChange={(next) => {
+            if (next) setPart(next);
+            setDone(null);
+          }}
+        />
         <button type="button" className={buttonClass} onClick={() => void write()}>
           Turn it round
         </button>

@@ -2,7 +2,7 @@ import { Fragment, useEffect, useRef, type KeyboardEvent, type ReactNode } from 
 import { groupBy } from '@/core/base';
 import { findHandOvers, type HandOver } from '@/core/grips';
 import { isCloth } from '@/core/lens';
-import { limbKey, sayContact, sayLimb, sayTarget } from '@/core/contacts';
+import { limbKey, sayLimb, sayTarget } from '@/core/contacts';
 import type { Contact, OwnerRole, Step } from '@/core/tree';
 import { HAND_OVER_WORDS, ROLE_WORDS } from '@/core/words';
 
@@ -142,7 +142,7 @@ export function StepTable({ steps, at, single, roles, troubled, onAt, pictureOf 
                       )}
                       <td className={`px-1 py-0.5 ${at === i + 1 ? 'bg-tint print:bg-transparent' : ''} ${isTwice ? 'text-red' : ''}`}>
                         {here.map((contact, n) => (
-                          <span key={n} className="block leading-tight" title={sayContact(contact)}>
+                          <span key={n} className="block leading-tight">
                             {sayTarget(contact)}
                             {(contact.orElse ?? []).map((target, k) => (
                               <span key={k} className="text-soft">

@@ -20,7 +20,7 @@ export interface Subject extends SubjectId {
   /** Where it happens, or begins. */
   readonly position: Position;
   /** Null = the place itself. */
-  readonly move: Transition | null;
+  readonly transition: Transition | null;
   readonly steps: readonly Step[];
 }
 
@@ -31,12 +31,22 @@ export function subjectOf(tree: TreeDocument, { kind, id }: SubjectId): Subject 
   const index = indexOf(tree);
   if (kind === 'place') {
     const position = index.positions.get(id);
-    return position ? { kind, id, title: position.name, where: 'what is held there', position, move: null, steps: heldAt(position) } : null;
+    return position
+      ? { kind, id, title: position.name, where: 'what is held there', position, transition: null, steps: heldAt(position) }
+      : null;
   }
-  const move = index.transitions.get(id);
-  if (!move) return null;
-  const [from, to] = [positionOf(index, move.from), positionOf(index, move.to)];
-  return { kind, id, title: sayMove(move), where: `from ${from.name} to ${to.name}`, position: from, move, steps: move.steps ?? [] };
+  const transition = index.transitions.get(id);
+  if (!transition) return null;
+  const [from, to] = [positionOf(index, transition.from), positionOf(index, transition.to)];
+  return {
+    kind,
+    id,
+    title: sayMove(transition),
+    where: `from ${from.name} to ${to.name}`,
+    position: from,
+    transition: transition,
+    steps: transition.steps ?? [],
+  };
 }
 
 /** The tree with the steps of the subject changed; what is held at a place is told apart by who holds. */
@@ -48,7 +58,7 @@ export function withSubjectSteps(
   const now = subjectOf(tree, subject);
   if (!now) return tree;
   const steps = change(now.steps);
-  if (now.move) return withTransition(tree, { ...now.move, steps: steps.length > 0 ? steps : undefined });
+  if (now.transition) return withTransition(tree, { ...now.transition, steps: steps.length > 0 ? steps : undefined });
   const contacts = steps[0]?.contacts ?? [];
   const of = (athlete: 'owner' | 'opponent') => {
     const list = contacts.filter((contact) => contact.athlete === athlete);

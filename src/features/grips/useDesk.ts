@@ -61,14 +61,14 @@ export function useTyping({ subject, step, arrival, onSteps, onAt }: TypingInput
   const [typed, setTyped] = useState('');
   const [wrong, setWrong] = useState<readonly string[]>([]);
   const input = useRef<HTMLInputElement>(null);
-  const { move, steps: written } = subject;
+  const { transition: transition, steps: written } = subject;
   /** A move begins with what is sure to be held on arrival. */
   const firstStep = (): Step[] => {
-    const held = parseContacts(move ? arrival.join(', ') : '');
+    const held = parseContacts(transition ? arrival.join(', ') : '');
     return [{ contacts: held.ok ? held.value : [] }];
   };
   const add = () => {
-    if (!move) return;
+    if (!transition) return;
     onSteps(`step ${step + 1}`, (now) => (now.length === 0 ? firstStep() : withNewStep(now, Math.min(step, now.length))));
     onAt(written.length === 0 ? 1 : step + 1);
   };

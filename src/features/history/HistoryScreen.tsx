@@ -7,6 +7,7 @@ import { AppStrip } from '@/ui/AppStrip';
 import { screenLinks } from '@/client/screenLinks';
 import { LocalTime } from '@/ui/LocalTime';
 import { TextLine } from '@/ui/TextLine';
+import { LongList } from '@/ui/LongList';
 
 interface Change {
   readonly revision: number;
@@ -42,7 +43,7 @@ export function HistoryScreen({ tree, revision, who, changes }: Props) {
     router.refresh();
   };
   const row = (to: number, label: string, madeAt: string | null, madeBy: string | null) => (
-    <li key={to} className="flex flex-wrap items-baseline gap-x-6 border-t border-hair py-1">
+    <div className="flex flex-wrap items-baseline gap-x-6 border-t border-hair py-1">
       <span className="w-36 font-figure text-[15px] text-soft">{madeAt !== null && <LocalTime iso={madeAt} />}</span>
       <span className="w-28 font-figure text-[15px] text-soft">{madeBy ?? ''}</span>
       <span className="min-w-52 flex-1 break-words">{label}</span>
@@ -53,7 +54,7 @@ export function HistoryScreen({ tree, revision, who, changes }: Props) {
           Go back to here
         </button>
       )}
-    </li>
+    </div>
   );
   return (
     <div className="min-h-dvh">
@@ -69,10 +70,17 @@ export function HistoryScreen({ tree, revision, who, changes }: Props) {
             {problem}
           </p>
         )}
-        <ul className="mt-3">
-          {changes.map((change) => row(change.revision, change.label, change.madeAt, change.madeBy))}
-          {row(1, 'the beginning', null, null)}
-        </ul>
+        <LongList
+          className="mt-3"
+          about={45}
+          rows={[
+            ...changes.map((change) => ({
+              key: String(change.revision),
+              drawn: () => row(change.revision, change.label, change.madeAt, change.madeBy),
+            })),
+            { key: '1', drawn: () => row(1, 'the beginning', null, null) },
+          ]}
+        />
       </main>
     </div>
   );

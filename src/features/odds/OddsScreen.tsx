@@ -10,12 +10,12 @@ import { FilterRow } from '@/client/FilterRow';
 import { queryOf } from '@/contracts/filterQuery';
 import { AppStrip } from '@/ui/AppStrip';
 import { BarChart } from '@/ui/BarChart';
-import { Field, selectClass } from '@/ui/Field';
 import { screenLinks } from '@/client/screenLinks';
 import { StripButton } from '@/ui/StripButton';
 import { useAnswer } from '@/workers/useAnswer';
 import { Working } from '@/client/Working';
 import { endingBars, visitList } from './viewModel';
+import { Select } from '@/ui/Select';
 
 const ROUNDS = [60, 120, 180, 240, 300, 360, 480, 600];
 
@@ -116,7 +116,7 @@ export function OddsScreen({ tree: bare, revision, book, at, filter: opened }: P
   const tree = useMemo(() => (isFiltering(filter) ? filterTree(whole, filter).tree : whole), [whole, filter]);
   const [roundSeconds, setRoundSeconds] = useState(ODDS_QUESTION.roundSeconds);
   const [chosen, setChosen] = useState(at ?? tree.starts[0]?.position ?? '');
-  const [place, setPlace] = useState(chosen);
+  const [at, setAt] = useState(chosen);
   const subject = useMemo(() => ({ tree: bare, revision, book }), [bare, revision, book]);
   const answer = useAnswer<'odds'>(subject, { kind: 'odds', look: { filter, swapped: false }, roundSeconds });
   const { value: odds, pending, tookMs, cancel } = answer;
@@ -128,30 +128,23 @@ export function OddsScreen({ tree: bare, revision, book, at, filter: opened }: P
   );
   const index = indexOf(spoken);
   const start = odds?.starts.find((item) => item.position === chosen);
-  const here = odds?.positions.find((item) => item.position === place);
-  const position = index.positions.get(place);
+  const here = odds?.positions.find((item) => item.position === at);
+  const position = index.positions.get(at);
   const choose = (id: string) => {
     setChosen(id);
-    setPlace(id);
+    setAt(id);
   };
   return (
     <div className="flex min-h-dvh flex-col">
       <AppStrip title={tree.name} links={screenLinks(tree.id, 'Odds', queryOf(filter))}>
         <span className="text-soft">Against this opponent</span>
-        <Field label="">
-          <select
-            aria-label="Length of the round"
-            className={selectClass}
-            value={roundSeconds}
-            onChange={(event) => setRoundSeconds(Number(event.target.value))}
-          >
-            {ROUNDS.map((seconds) => (
-              <option key={seconds} value={seconds}>
-                round clock {clock(seconds)}
-              </option>
-            ))}
-          </select>
-        </Field>
+        <Select
+          label="Length of the round"
+          labelled="heard"
+          value={String(roundSeconds)}
+          options={ROUNDS.map((seconds) => [String(seconds), `round clock ${clock(seconds)}`] as const)}
+          onChange={(seconds) => setRoundSeconds(Number(seconds))}
+        />
         <span role="status" className="text-[13px] text-soft">
           {pending ? 'computing …' : odds ? `${odds.status}, ${Math.round(tookMs)} ms` : 'stopped'}
         </span>
@@ -174,7 +167,7 @@ export function OddsScreen({ tree: bare, revision, book, at, filter: opened }: P
           {(!odds || answer.failed !== null) && <Working what="Computing the odds" answer={answer} />}
           {odds && (
             <div>
-              <FilterDifference tree={whole} filter={filter} onPlace={setPlace} />
+              <FilterDifference tree={whole} filter={filter} onPosition={setPosition} />
               <StartTable tree={spoken} odds={odds} chosen={chosen} onChoose={choose} />
             </div>
           )}
@@ -187,7 +180,7 @@ export function OddsScreen({ tree: bare, revision, book, at, filter: opened }: P
                 <ul className="mt-1 columns-2 font-figure text-[15px]">
                   {visitList(spoken, start).map((item) => (
                     <li key={item.id} className="flex justify-between gap-2 pr-4">
-                      <button type="button" className="min-h-8 text-left hover:underline" onClick={() => setPlace(item.id)}>
+                      <button type="button" className="min-h-8 text-left hover:underline" onClick={() => setAt(item.id)}>
                         {item.name}
                       </button>
                       <span className="whitespace-nowrap text-soft">{item.visits}</span>

@@ -2,10 +2,13 @@ import type { ReactNode } from 'react';
 import { danglingIn } from '@/core/people';
 import { EVERYTHING } from '@/core/lens';
 import { indexOf, positionOf, type Profile, type TreeDocument } from '@/core/tree';
-import { inHundred, plural, PROFILE_WORDS, sayGameItem, sayValue, SHARE_CHOICES } from '@/core/words';
-import { Field, selectClass } from '@/ui/Field';
+import { plural, PROFILE_WORDS, sayGameItem, sayValue, SHARE_CHOICES } from '@/core/words';
 import { InlineName } from '@/ui/InlineName';
 import { ListLine } from '@/ui/TextLine';
+import { Select } from '@/ui/Select';
+import { ChanceSelect } from '@/client/ChanceSelect';
+import { optionsAmong } from '@/client/optionsAmong';
+import { PickOne } from '@/ui/PickOne';
 
 interface Props {
   readonly tree: TreeDocument;
@@ -16,7 +19,7 @@ interface Props {
   readonly children?: ReactNode;
 }
 
-interface MovesProps {
+interface GameListProps {
   readonly tree: TreeDocument;
   readonly legend: string;
   readonly add: string;
@@ -27,8 +30,12 @@ interface MovesProps {
 }
 
 /** A list of moves and tags, each with its way out, and one more to add. */
-function Moves({ tree, legend, add, chosen, withEverything, onChange }: MovesProps) {
-  const tags = [...new Set(tree.transitions.flatMap((move) => move.tags ?? []))].sort();
+function GameList({ tree, legend, add, chosen, withEverything, onChange }: GameListProps) {
+  const items = () => {
+    const tags = [...new Set(tree.transitions.flatMap((transition) => transition.tags ?? []))].sort();
+    const all = [...(withEverything ? [EVERYTHING] : []), ...tags, ...tree.transitions.map((transition) => transition.id)];
+    return all.map((item) => ({ key: item, name: sayGameItem(tree, item) }));
+  };
   return (
     <fieldset>
       <legend className="font-figure text-[17px] font-semibold">{legend}</legend>
@@ -42,20 +49,12 @@ function Moves({ tree, legend, add, chosen, withEverything, onChange }: MovesPro
           </li>
         ))}
       </ul>
-      <select
-        aria-label={add}
-        className={`${selectClass} max-w-full`}
-        value=""
-        onChange={(event) => event.target.value !== '' && onChange([...new Set([...chosen, event.target.value])])}
-      >
-        <option value="">{add}</option>
-        {withEverything && <option value={EVERYTHING}>{sayGameItem(tree, EVERYTHING)}</option>}
-        {[...tags, ...tree.transitions.map((move) => move.id)].map((item) => (
-          <option key={item} value={item}>
-            {sayGameItem(tree, item)}
-          </option>
-        ))}
-      </select>
+      <PickOne
+        label={add}
+        shown={add}
+        optionsFor={(typed) => optionsAmong(items(), typed)}
+        onPick={(item) => onChange([...new Set([...chosen, item])])}
+      />
     </fieldset>
   );
 }
@@ -65,6 +64,13 @@ function Habits({ tree, person, onChange }: Omit<Props, 'onRemove' | 'children'>
   const habits = person.habits ?? [];
   const index = indexOf(tree);
   const set = (next: typeof habits) => onChange('habits', { habits: next.length > 0 ? next : undefined });
+  const shows = () =>
+    tree.positions.flatMap((position) =>
+      position.reads
+        .filter((read) => read.kind !== 'timing')
+        .flatMap((read) => read.values)
+        .map((value) => ({ key: JSON.stringify([position.id, value.id]), name: `${position.name}: ${sayValue(position, value.id)}` })),
+    );
   const lost = danglingIn(tree, { tree: tree.id, habits }).habits;
   const known = habits.filter((habit) => !lost.includes(habit));
   const gone = lost.map(({ position, value }) => `${index.positions.get(position)?.name ?? position}: ${value}`);
@@ -77,19 +83,14 @@ function Habits({ tree, person, onChange }: Omit<Props, 'onRemove' | 'children'>
             <span className="flex-1">
               {positionOf(index, habit.position).name}: {sayValue(positionOf(index, habit.position), habit.value)}
             </span>
-            <select
-              aria-label="How often"
-              className={selectClass}
+            <ChanceSelect
+              label="How often"
+              labelled="heard"
               value={habit.share}
-              onChange={(event) => set(habits.map((item) => (item === habit ? { ...habit, share: Number(event.target.value) } : item)))}
-            >
-              {!SHARE_CHOICES.some(([, share]) => share === habit.share) && <option value={habit.share}>{inHundred(habit.share)}</option>}
-              {SHARE_CHOICES.map(([word, share]) => (
-                <option key={word} value={share}>
-                  {word}, {inHundred(share)}
-                </option>
-              ))}
-            </select>
+              byDefault={null}
+              choices={SHARE_CHOICES}
+              onChange={(share) => share !== undefined && set(habits.map((item) => (item === habit ? { ...habit, share } : item)))}
+            />
             <button type="button" className="min-h-8 underline" onClick={() => set(habits.filter((item) => item !== habit))}>
               Remove
             </button>
@@ -105,29 +106,15 @@ function Habits({ tree, person, onChange }: Omit<Props, 'onRemove' | 'children'>
           </button>
         </p>
       )}
-      <select
-        aria-label="Add a habit"
-        className={`${selectClass} max-w-full`}
-        value=""
-        onChange={(event) => {
-          const [position, value] = event.target.value.split('\n');
-          if (position && value)
-            set([...habits.filter((item) => item.position !== position || item.value !== value), { position, value, share: 0.6 }]);
+      <PickOne
+        label="Add a habit"
+        shown="Add a habit …"
+        optionsFor={(typed) => optionsAmong(shows(), typed)}
+        onPick={(key) => {
+          const [position, value] = JSON.parse(key) as [string, string];
+          set([...habits.filter((item) => item.position !== position || item.value !== value), { position, value, share: 0.6 }]);
         }}
-      >
-        <option value="">Add a habit …</option>
-        {tree.positions.flatMap((position) =>
-          position.reads
-            .filter((read) => read.kind !== 'timing')
-            .flatMap((read) =>
-              read.values.map((value) => (
-                <option key={`${position.id} ${value.id}`} value={`${position.id}\n${value.id}`}>
-                  {position.name}: {sayValue(position, value.id)}
-                </option>
-              )),
-            ),
-        )}
-      </select>
+      />
     </fieldset>
   );
 }
@@ -151,17 +138,16 @@ export function PersonCard({ tree, person, onChange, onRemove, children }: Props
         </p>
       </div>
       <div className="flex flex-wrap gap-6">
-        <Field label="Better side">
-          <select
-            className={selectClass}
-            value={person.betterSide ?? ''}
-            onChange={(event) => onChange('better side', { betterSide: (event.target.value || undefined) as Profile['betterSide'] })}
-          >
-            <option value="">not said</option>
-            <option value="left">left</option>
-            <option value="right">right</option>
-          </select>
-        </Field>
+        <Select
+          label="Better side"
+          none="not said"
+          value={person.betterSide}
+          options={[
+            ['left', 'left'],
+            ['right', 'right'],
+          ]}
+          onChange={(betterSide) => onChange('better side', { betterSide })}
+        />
         <ListLine
           label="What he or she is like"
           values={person.physique ?? []}
@@ -173,7 +159,7 @@ export function PersonCard({ tree, person, onChange, onRemove, children }: Props
         A move tagged “{person.of === 'athlete' ? 'not' : 'not against'} {person.physique?.[0] ?? 'short legs'}” falls away for a person who
         is like that.
       </p>
-      <Moves
+      <GameList
         tree={tree}
         legend={person.of === 'athlete' ? 'Does not do' : 'Knows it, so it will not work'}
         add="Add a move or a tag …"
@@ -181,7 +167,7 @@ export function PersonCard({ tree, person, onChange, onRemove, children }: Props
         withEverything={person.of === 'athlete'}
         onChange={list('off')}
       />
-      <Moves
+      <GameList
         tree={tree}
         legend="Stays, whatever is said above"
         add="Add a move or a tag …"

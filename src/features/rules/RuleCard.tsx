@@ -2,9 +2,10 @@
 import { pointsFor, CONTEXT_WORDS } from '@/core/words';
 import { CONTEXTS, ENDINGS, TRANSITION_KINDS, type RuleSet } from '@/core/tree';
 import { zodResolver } from '@hookform/resolvers/zod';
-import { useFieldArray, useForm, useWatch, type FieldError } from 'react-hook-form';
+import { Controller, useFieldArray, useForm, useWatch, type FieldError } from 'react-hook-form';
 import { buttonClass, Field, selectClass } from '@/ui/Field';
 import { cardOf, formOf, levelsOf, ruleFormSchema, type RuleForm } from './ruleForm';
+import { Select } from '@/ui/Select';
 
 function Problem({ error }: { error: FieldError | undefined }) {
   return error ? (
@@ -21,6 +22,8 @@ interface Props {
   readonly onSave: (card: RuleSet) => void;
   readonly onRemove: () => void;
 }
+
+const POINTS_FOR = [...new Set([...ENDINGS, ...TRANSITION_KINDS])];
 
 /** One rule card: what it forbids to whom, what it gives, and where it comes from. */
 export function RuleCard({ card, tags, onSave, onRemove }: Props) {
@@ -73,14 +76,19 @@ export function RuleCard({ card, tags, onSave, onRemove }: Props) {
             <Field label="Only under age">
               <input inputMode="numeric" placeholder="any" className={`${selectClass} w-20`} {...register(`forbidden.${i}.underAge`)} />
             </Field>
-            <Field label="Only below level">
-              <select className={selectClass} {...register(`forbidden.${i}.belowLevel`)}>
-                <option value="">any</option>
-                {levels.map((level) => (
-                  <option key={level}>{level}</option>
-                ))}
-              </select>
-            </Field>
+            <Controller
+              control={control}
+              name={`forbidden.${i}.belowLevel`}
+              render={({ field }) => (
+                <Select
+                  label="Only below level"
+                  none="any"
+                  value={field.value || undefined}
+                  options={levels.map((level) => [level, level] as const)}
+                  onChange={(level) => field.onChange(level ?? '')}
+                />
+              )}
+            />
             <button type="button" className="min-h-9 underline" onClick={() => forbidden.remove(i)}>
               Remove
             </button>
@@ -95,15 +103,18 @@ export function RuleCard({ card, tags, onSave, onRemove }: Props) {
         <legend className="font-figure text-[19px] font-semibold">Points</legend>
         {points.fields.map((line, i) => (
           <div key={line.id} className="flex flex-wrap items-end gap-3 border-t border-hair py-1.5">
-            <Field label="For">
-              <select className={selectClass} {...register(`points.${i}.for`)}>
-                {[...new Set<string>([...ENDINGS, ...TRANSITION_KINDS])].map((what) => (
-                  <option key={what} value={what}>
-                    {pointsFor(what)}
-                  </option>
-                ))}
-              </select>
-            </Field>
+            <Controller
+              control={control}
+              name={`points.${i}.for`}
+              render={({ field }) => (
+                <Select
+                  label="For"
+                  value={field.value}
+                  options={POINTS_FOR.map((what) => [what, pointsFor(what)] as const)}
+                  onChange={field.onChange}
+                />
+              )}
+            />
             <Field label="Points">
               <input inputMode="numeric" className={`${selectClass} w-20`} {...register(`points.${i}.points`)} />
             </Field>

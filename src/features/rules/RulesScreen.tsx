@@ -36,7 +36,7 @@ export function RulesScreen({ tree: opened, revision, book: openedBook }: Props)
   const { chosen, removed, problem, sheet, take, add, remove } = cards;
   const current = chosen && book[chosen.kind].sessionOf(chosen.id);
   useUndoKeys({ onUndo: () => current?.undo(), onRedo: () => current?.redo() });
-  const tags = [...new Set(tree.transitions.flatMap((move) => move.tags ?? []))].sort();
+  const tags = [...new Set(tree.transitions.flatMap((transition) => transition.tags ?? []))].sort();
 
   const goes = (kind: keyof typeof NAMED_IN, { id, name }: Named) => (
     <label className="flex min-h-9 items-center gap-2 text-soft">

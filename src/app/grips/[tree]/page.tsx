@@ -15,7 +15,7 @@ export default async function GripsPage({ params, searchParams }: SearchedTreePa
     ...saidOfId(
       'move',
       at,
-      tree.transitions.map((move) => move.id),
+      tree.transitions.map((transition) => transition.id),
     ),
     ...saidOfId(
       'place',

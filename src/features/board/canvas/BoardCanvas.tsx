@@ -6,7 +6,7 @@ import { plankText } from '@/core/words';
 import { useEffect, useMemo, useRef, useState, type Dispatch, type KeyboardEvent } from 'react';
 import { StripButton } from '@/ui/StripButton';
 import type { BoardAction, BoardState } from '../boardState';
-import { CaretLine } from '../caret/CaretLine';
+import { CaretLine } from '../caret/later';
 import { ClimbView } from './ClimbView';
 import { HubView } from './HubView';
 import { useSize } from '@/ui/useSize';

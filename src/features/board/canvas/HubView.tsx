@@ -2,6 +2,7 @@ import { HUB_PLANK, type HubAnswer, type HubLayout, type HubSection } from '@/co
 import { LINES, type Line } from '@/core/tree';
 import { NO_ANSWER, sayDrawnAnswer, saySection } from '@/core/words';
 import type { Shut } from '../shut';
+import { later } from '@/client/later';
 
 const points = (list: readonly (readonly [number, number])[]): string => list.map(([x, y]) => `${x.toFixed(1)},${y.toFixed(1)}`).join(' ');
 
@@ -58,6 +59,8 @@ function Press({ label, broken, onPress, ...box }: PressProps) {
   );
 }
 
+const ShutMark = later(async () => (await import('./ShutMark')).ShutMark);
+
 /** A way up: "I …" beside its line, the rung where it lands, and what can follow in soft ink above. */
 function Answer({ answer, shut, onSelect }: { answer: HubAnswer; shut: Shut | undefined; onSelect: (id: string) => void }) {
   const { x, y, width, name, next } = answer;
@@ -70,12 +73,7 @@ function Answer({ answer, shut, onSelect }: { answer: HubAnswer; shut: Shut | un
         strokeDasharray={shut ? '2 6' : undefined}
       />
       <Lines words={answer.words} x={answer.wordsX} y={answer.wordsY} className={shut ? 'fill-soft' : 'fill-ink font-medium'} />
-      {shut && (
-        <text x={answer.wordsX} y={answer.wordsY + answer.words.length * 15} fontSize={13} className="halo fill-red font-medium">
-          {shut.status === 'blocked' ? 'shut' : 'not yet'}
-          <title>{shut.says}</title>
-        </text>
-      )}
+      {shut && <ShutMark shut={shut} x={answer.wordsX} y={answer.wordsY + answer.words.length * 15} />}
       {!answer.stays &&
         next.map((text, i) => (
           <text key={text} x={x + 6} y={y - 8 - (next.length - 1 - i) * 14} fontSize={12} className="halo fill-soft">

@@ -1,6 +1,6 @@
 import { memo } from 'react';
 import type { PlacedRung } from '@/core/board';
-import { ENDING_WORDS, NO_ANSWER, sayDrawnPlace, sayOutOfReach } from '@/core/words';
+import { ENDING_WORDS, sayDrawnPlace, sayOutOfReach } from '@/core/words';
 import type { RungHandlers } from './rungHandlers';
 
 const rungLabel = ({ rung, folded }: PlacedRung): string =>
@@ -58,9 +58,7 @@ export const RungButtons = memo(function RungButtons({ rungs, faded, selected, s
                   event.stopPropagation();
                   on.onOpen(rung.id, i);
                 }}
-              >
-                <title>{`${item.section.name}: ${NO_ANSWER}`}</title>
-              </rect>
+              />
             ),
         )}
       </g>

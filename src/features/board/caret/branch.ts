@@ -19,7 +19,15 @@ import {
   type TreeDocument,
 } from '@/core/tree';
 import { findUnanswered } from '@/core/structure';
-import { findMovesFor, findTaken, searchCatalogue, withEntry, withMove, type Catalogue, type CataloguePosition } from '@/core/catalogue';
+import {
+  findTransitionsFor,
+  findTaken,
+  searchCatalogue,
+  withEntry,
+  withCatalogueTransition,
+  type Catalogue,
+  type CataloguePosition,
+} from '@/core/catalogue';
 import type { BoardAction, Caret } from '../boardState';
 
 /** What typing at the caret does: one edit and the caret that follows it. */
@@ -92,7 +100,7 @@ export interface AnswerOption {
   readonly name: string;
   readonly note: string;
   /** An option that is drawn here already, to fit this value too. */
-  readonly move?: Transition;
+  readonly transition?: Transition;
   /** One that the catalogue knows. */
   readonly known?: Transition;
 }
@@ -110,30 +118,40 @@ export function answerOptions(tree: TreeDocument, caret: SpokenCaret, typed: str
       ? []
       : indexOf(tree)
           .from.get(position)!
-          .filter((move) => move.actor === actor && fitOf(move, read, value) === 'silent');
-  const known = catalogue ? findMovesFor(tree, catalogue, { position, value, actor }) : [];
+          .filter((transition) => transition.actor === actor && fitOf(transition, read, value) === 'silent');
+  const known = catalogue ? findTransitionsFor(tree, catalogue, { position, value, actor }) : [];
   const landing = (id: string): string => catalogue!.positions.find((entry) => entry.position.id === id)?.position.name ?? id;
   return [
     ...(typed.trim() === '' ? [] : [{ key: 'new', name: typed.trim(), note: '' }]),
     ...known
-      .filter((move) => matches(move.name))
+      .filter((transition) => matches(transition.name))
       .slice(0, OFFERED)
-      .map((move) => ({ key: `catalogue ${move.id}`, name: move.name, note: `catalogue, to ${landing(move.to)}`, known: move })),
+      .map((transition) => ({
+        key: `catalogue ${transition.id}`,
+        name: transition.name,
+        note: `catalogue, to ${landing(transition.to)}`,
+        known: transition,
+      })),
     ...here
-      .filter((move) => typed.trim() !== '' && matches(move.name))
+      .filter((transition) => typed.trim() !== '' && matches(transition.name))
       .slice(0, OFFERED)
-      .map((move) => ({ key: move.id, name: move.name, note: `also here, to ${nameOf(move.to)}`, move })),
+      .map((transition) => ({
+        key: transition.id,
+        name: transition.name,
+        note: `also here, to ${nameOf(transition.to)}`,
+        move: transition,
+      })),
   ];
 }
 
 /** What picking such an option does: the landing caret, or the whole answer at once. */
 export function pickAnswer(tree: TreeDocument, caret: SpokenCaret, option: AnswerOption, catalogue: Catalogue | null): BoardAction {
-  if (option.move && caret.read !== null && caret.value !== null) {
-    const fitted = withFit(tree, option.move, caret.read, caret.value, 'answers');
+  if (option.transition && caret.read !== null && caret.value !== null) {
+    const fitted = withFit(tree, option.transition, caret.read, caret.value, 'answers');
     return { type: 'edit', label: `${option.name} fits too`, tree: fitted, caret: nextFrom(fitted, caret.position) };
   }
   if (!option.known || !catalogue) return { type: 'caret', caret: landingCaret(caret, option.name) };
-  const added = withMove(tree, catalogue, option.known, caret.position);
+  const added = withCatalogueTransition(tree, catalogue, option.known, caret.position);
   const goesOn = added.isNew && caret.kind === 'answer' && !positionOf(indexOf(added.tree), added.to).ends;
   const after = caret.kind === 'fall' ? null : goesOn ? firstGapAt(added.tree, added.to) : nextFrom(added.tree, caret.position);
   return { type: 'edit', label: `${option.name}, from the catalogue`, tree: added.tree, caret: after };

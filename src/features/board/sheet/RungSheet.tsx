@@ -5,22 +5,22 @@ import { indexOf, LINES, withPosition, type Contact, type Position, type TreeDoc
 import type { Odds } from '@/core/odds';
 import { withConfirmed, type Catalogue } from '@/core/catalogue';
 import type { HiddenBy } from '@/core/lens';
-import type { PlaceAnswer } from '@/workers/place';
+import type { PositionAnswer } from '@/workers/position';
 import type { BoardAction, Caret } from '../boardState';
-import { CoverageTable } from './place/CoverageTable';
+import { CoverageTable } from './position/CoverageTable';
 import { CaretLine } from '../caret/CaretLine';
-import { GripsHere } from './place/GripsHere';
+import { GripsHere } from './position/GripsHere';
 import { InlineName } from '@/ui/InlineName';
-import { PlaceDetails } from './place/PlaceDetails';
-import { PlaceNotes } from './place/PlaceNotes';
-import { ShowsList } from './place/ShowsList';
+import { PositionDetails } from './position/PositionDetails';
+import { PositionNotes } from './position/PositionNotes';
+import { ShowsList } from './position/ShowsList';
 import type { Shut } from '../shut';
 
 interface Props {
   readonly tree: TreeDocument;
   readonly position: Position;
   /** What the whole tree says of the place; null = not known yet. */
-  readonly said: PlaceAnswer | null;
+  readonly said: PositionAnswer | null;
   readonly odds: Odds | null;
   readonly pending: boolean;
   readonly hidden: ReadonlyMap<string, HiddenBy>;
@@ -77,11 +77,11 @@ function OddsLine({ position, odds, pending }: Pick<Props, 'position' | 'odds' |
 
 export function RungSheet({ tree, hidden, shut, gripsOn, shown, catalogue, position, said, odds, pending, caret, dispatch }: Props) {
   const index = indexOf(tree);
-  const moves = index.from.get(position.id)!;
+  const transitions = index.from.get(position.id)!;
   const edit = (label: string, patch: Partial<Position>) =>
     dispatch({ type: 'edit', label: `${position.name}: ${label}`, tree: withPosition(tree, { ...position, ...patch }) });
-  const watch = moves.flatMap((move) => (move.actor === 'owner' ? (move.mistakes ?? []) : []));
-  const cautions = [...new Set([...(position.hazards ?? []), ...moves.flatMap((move) => move.hazards ?? [])])];
+  const watch = transitions.flatMap((transition) => (transition.actor === 'owner' ? (transition.mistakes ?? []) : []));
+  const cautions = [...new Set([...(position.hazards ?? []), ...transitions.flatMap((transition) => transition.hazards ?? [])])];
   return (
     <section aria-label={position.name}>
       <InlineName
@@ -99,8 +99,8 @@ export function RungSheet({ tree, hidden, shut, gripsOn, shown, catalogue, posit
         <p className="text-soft">
           {plural((index.to.get(position.id) ?? []).length, 'way in', 'ways in')},
           <br />
-          {plural(moves.filter((move) => move.actor === 'owner').length, 'way on', 'ways on')},{' '}
-          {plural(moves.filter((move) => move.actor === 'opponent').length, 'fall')}
+          {plural(transitions.filter((transition) => transition.actor === 'owner').length, 'way on', 'ways on')},{' '}
+          {plural(transitions.filter((transition) => transition.actor === 'opponent').length, 'fall')}
           {position.legRelation && (
             <>
               <br />
@@ -109,7 +109,7 @@ export function RungSheet({ tree, hidden, shut, gripsOn, shown, catalogue, posit
           )}
         </p>
       </div>
-      {(position.fromCatalogue ?? moves.find((move) => move.fromCatalogue)) && (
+      {(position.fromCatalogue ?? transitions.find((transition) => transition.fromCatalogue)) && (
         <p className="mt-2 text-soft">
           {position.fromCatalogue ? 'From the catalogue, not confirmed yet.' : 'Some ways are from the catalogue, not confirmed yet.'}{' '}
           <button
@@ -137,7 +137,7 @@ export function RungSheet({ tree, hidden, shut, gripsOn, shown, catalogue, posit
         on={gripsOn}
         dispatch={dispatch}
       />
-      {said && <PlaceNotes tree={tree} position={position} said={said} dispatch={dispatch} />}
+      {said && <PositionNotes tree={tree} position={position} said={said} dispatch={dispatch} />}
       {watch.length > 0 && (
         <>
           <h3 className="mt-4 border-t border-hair pt-3 text-[15px] tracking-wide uppercase">Watch</h3>
@@ -158,7 +158,7 @@ export function RungSheet({ tree, hidden, shut, gripsOn, shown, catalogue, posit
           <p className="text-soft">Your gym’s rules and the event’s rule book come first.</p>
         </div>
       )}
-      <PlaceDetails tree={tree} position={position} onChange={edit} dispatch={dispatch} />
+      <PositionDetails tree={tree} position={position} onChange={edit} dispatch={dispatch} />
     </section>
   );
 }

@@ -1,10 +1,10 @@
 import type { Dispatch } from 'react';
-import { CONTEXT_WORDS, OFF_CHOICES, WORKS_CHOICES } from '@/core/words';
+import { CONTEXT_WORDS, OFF_CHOICES, WORKS_CHOICES, sayByDefault } from '@/core/words';
 import { CONTEXTS, DEFAULTS, type Defaults, type TreeDocument, RANGES } from '@/core/tree';
 import { InlineName } from '@/ui/InlineName';
 import { ListLine, TextLine } from '@/ui/TextLine';
 import type { BoardAction } from '../../boardState';
-import { ChanceSelect } from '../ChanceSelect';
+import { ChanceSelect } from '@/client/ChanceSelect';
 import { NumberField } from '@/ui/NumberField';
 
 /** The numbers that count where a move says none. */
@@ -21,21 +21,21 @@ function DefaultNumbers({ tree, onChange }: { tree: TreeDocument; onChange: (def
         <ChanceSelect
           label="It works when it fits"
           value={said.works}
-          byDefault={DEFAULTS.works}
+          byDefault={sayByDefault(DEFAULTS.works)}
           choices={WORKS_CHOICES}
           onChange={(works) => put({ works })}
         />
         <ChanceSelect
           label="It works when it does not fit"
           value={said.offCue}
-          byDefault={DEFAULTS.offCue}
+          byDefault={sayByDefault(DEFAULTS.offCue)}
           choices={OFF_CHOICES}
           onChange={(offCue) => put({ offCue })}
         />
         <ChanceSelect
           label="It works into what stops it"
           value={said.stopped}
-          byDefault={DEFAULTS.stopped}
+          byDefault={sayByDefault(DEFAULTS.stopped)}
           choices={OFF_CHOICES}
           onChange={(stopped) => put({ stopped })}
         />

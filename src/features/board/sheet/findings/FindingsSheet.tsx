@@ -49,7 +49,7 @@ function Item({ tree, of, finding, dispatch }: ItemProps) {
   const dismiss = (reason: string) =>
     dispatch({ type: 'edit', label: `set aside: ${text.place}`, tree: withDismissal(tree, { finding: finding.key, reason }) });
   return (
-    <li className="border-t border-hair py-2" data-finding={finding.key}>
+    <div className="border-t border-hair py-2" data-finding={finding.key}>
       <p className="font-figure text-[15px]">
         <span className="font-semibold">{text.place}</span>:{' '}
         <span className={finding.kind === 'unanswered' ? 'font-medium text-red' : 'font-medium'}>{text.what}</span>
@@ -73,12 +73,12 @@ function Item({ tree, of, finding, dispatch }: ItemProps) {
           </button>
         )}
       </SetAside>
-    </li>
+    </div>
   );
 }
 
 /** How many ways lead from a guard to a goal: by places passed, and counting parallel answers apart. */
-function Ways({ tree, findings, dispatch }: Pick<Props, 'tree' | 'dispatch'> & { findings: Findings }) {
+function RouteCounts({ tree, findings, dispatch }: Pick<Props, 'tree' | 'dispatch'> & { findings: Findings }) {
   const { byPositions, byTransitions, status } = findings.routes;
   const more = status === 'budget' ? 'more than ' : '';
   return (
@@ -145,7 +145,7 @@ export function FindingsSheet({ tree, of: spoken, answer, dispatch }: Props) {
       })}
       <TodoSections tree={spoken.seen} sheet={value} dispatch={dispatch} />
       <LadderSections tree={spoken.seen} ladder={value.ladder} loops={findings.productiveCycles} dispatch={dispatch} />
-      {tree.positions.length > 0 && <Ways tree={tree} findings={findings} dispatch={dispatch} />}
+      {tree.positions.length > 0 && <RouteCounts tree={tree} findings={findings} dispatch={dispatch} />}
       {findings.status === 'budget' && (
         <p className="mt-3 text-soft">There are more loops than are listed here; the search stopped early.</p>
       )}

@@ -15,18 +15,18 @@ interface Props {
 
 /** The climb in lines: the deepest falls, upper lines won first, and loops that cost nothing. */
 export function LadderSections({ tree, ladder, loops, dispatch }: Props) {
-  const { moves, gaps, largestRegress } = ladder;
+  const { moves: transitions, gaps, largestRegress } = ladder;
   const index = indexOf(tree);
   const nameOf = (id: PositionId): string => positionOf(index, id).name;
   const item = (key: string, at: PositionId, words: string) => (
-    <li key={key} className="border-t border-hair py-1">
+    <div key={key} className="border-t border-hair py-1">
       <button type="button" className="min-h-8 text-left hover:underline" onClick={() => dispatch({ type: 'select', position: at })}>
         <span className="font-figure text-[15px] font-semibold">{nameOf(at)}</span> {words}
       </button>
-    </li>
+    </div>
   );
   const fromOf = (id: TransitionId): PositionId => index.transitions.get(id)!.from;
-  const falls = moves.filter((move) => move.lost > 0).toSorted((a, b) => b.lost - a.lost);
+  const falls = transitions.filter((move) => move.lost > 0).toSorted((a, b) => b.lost - a.lost);
   return (
     <>
       <Fold title="Falls, deepest first" count={falls.length}>

@@ -18,11 +18,11 @@ export function TodoSections({ tree, sheet, dispatch }: Props) {
   const index = indexOf(tree);
   const nameOf = (id: PositionId): string => positionOf(index, id).name;
   const line = (key: string, at: PositionId, words: string) => (
-    <li key={key} className="border-t border-hair py-1">
+    <div key={key} className="border-t border-hair py-1">
       <button type="button" className="min-h-8 text-left hover:underline" onClick={() => dispatch({ type: 'select', position: at })}>
         <span className="font-figure text-[15px] font-semibold">{nameOf(at)}</span> {words}
       </button>
-    </li>
+    </div>
   );
   const { positions, values, transitions } = todo.unsure;
   const fromOf = (id: string): PositionId => index.transitions.get(id)!.from;

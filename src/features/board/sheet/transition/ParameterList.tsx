@@ -2,11 +2,11 @@ import { useState } from 'react';
 import { nextPreference, type Parameter, type Transition, type TreeDocument } from '@/core/tree';
 import { InlineName } from '@/ui/InlineName';
 import { ListLine } from '@/ui/TextLine';
-import { PlaceSelect } from '../PlaceSelect';
+import { PositionSelect } from '../PositionSelect';
 
 interface Props {
   readonly tree: TreeDocument;
-  readonly move: Transition;
+  readonly transition: Transition;
   readonly onChange: (parameters: readonly Parameter[]) => void;
 }
 
@@ -23,7 +23,7 @@ function Never({ tree, parameter, onChange }: { tree: TreeDocument; parameter: P
         }
       />
       {never.map((item) => (
-        <PlaceSelect
+        <PositionSelect
           key={item.value}
           tree={tree}
           label={`“${item.value}” would lead to`}
@@ -69,8 +69,8 @@ function WhenStopped({ parameter }: { parameter: Parameter }) {
 }
 
 /** Choices inside one move: what is preferred, in order, and what never, with the price. */
-export function ParameterList({ tree, move, onChange }: Props) {
-  const parameters = move.parameters ?? [];
+export function ParameterList({ tree, transition: transition, onChange }: Props) {
+  const parameters = transition.parameters ?? [];
   const set = (at: number, parameter: Parameter) => onChange(parameters.with(at, parameter));
   return (
     <fieldset className="grid gap-2">

@@ -18,10 +18,10 @@ import {
   type TreeDocument,
 } from '@/core/tree';
 import type { Dispatch, ReactNode } from 'react';
-import { Field, selectClass } from '@/ui/Field';
 import { ListLine, TextLine } from '@/ui/TextLine';
 import type { BoardAction } from '../../boardState';
 import { ContinuesIn } from './ContinuesIn';
+import { Select } from '@/ui/Select';
 
 interface Props {
   readonly tree: TreeDocument;
@@ -41,20 +41,11 @@ interface ChoiceProps<T extends string> {
 }
 function Choice<T extends string>({ label, value, options, words, none, onChange }: ChoiceProps<T>) {
   return (
-    <Field label={label}>
-      <select
-        className={selectClass}
-        value={value ?? ''}
-        onChange={(event) => onChange((event.target.value || undefined) as T | undefined)}
-      >
-        {none !== undefined && <option value="">{none}</option>}
-        {options.map((option) => (
-          <option key={option} value={option}>
-            {words?.[option] ?? option}
-          </option>
-        ))}
-      </select>
-    </Field>
+    <Select
+      {...{ label, value, onChange }}
+      options={options.map((option) => [option, words?.[option] ?? option] as const)}
+      {...(none === undefined ? {} : { none })}
+    />
   );
 }
 
@@ -135,11 +126,11 @@ function BySchool({ tree, position, onChange }: Omit<Props, 'dispatch'>) {
 }
 
 /** What is said of a place once: kind, time, ending, other names, reasons, what is seen, where it comes from. */
-export function PlaceDetails({ tree, position, onChange, dispatch }: Props) {
+export function PositionDetails({ tree, position, onChange, dispatch }: Props) {
   const index = indexOf(tree);
   const start = tree.starts.find((item) => item.position === position.id);
   const isStart = start !== undefined;
-  const ways = index.from.get(position.id)!.length + (index.to.get(position.id) ?? []).length;
+  const routes = index.from.get(position.id)!.length + (index.to.get(position.id) ?? []).length;
   const setStart = (on: boolean) => {
     const others = tree.starts.filter((item) => item.position !== position.id);
     dispatch({
@@ -276,7 +267,7 @@ export function PlaceDetails({ tree, position, onChange, dispatch }: Props) {
             })
           }
         >
-          Remove this position and its {plural(ways, 'transition')}
+          Remove this position and its {plural(routes, 'transition')}
         </button>
       </div>
     </details>

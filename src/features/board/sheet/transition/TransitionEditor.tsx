@@ -4,39 +4,39 @@ import { PageLink } from '@/ui/PageLink';
 import { useMemo, type Dispatch } from 'react';
 import { findUsage } from '@/core/structure';
 import { defaultsOf, withoutTransition, withTransition, type Transition, type TreeDocument, RANGES } from '@/core/tree';
-import { plural, OFF_CHOICES, WORKS_CHOICES } from '@/core/words';
+import { plural, OFF_CHOICES, WORKS_CHOICES, sayByDefault } from '@/core/words';
 import { InlineName } from '@/ui/InlineName';
 import type { BoardAction } from '../../boardState';
-import { ChanceSelect } from '../ChanceSelect';
+import { ChanceSelect } from '@/client/ChanceSelect';
 import { FitList } from './FitList';
-import { MoveDetails } from './MoveDetails';
+import { TransitionDetails } from './TransitionDetails';
 import { ParameterList } from './ParameterList';
 import { ProvokesList } from './ProvokesList';
 import { NumberField } from '@/ui/NumberField';
 
 interface Props {
   readonly tree: TreeDocument;
-  readonly move: Transition;
+  readonly transition: Transition;
   readonly dispatch: Dispatch<BoardAction>;
 }
 
 /** Rename, re-link, weigh or remove one transition. */
-export function TransitionEditor({ tree, move, dispatch }: Props) {
+export function TransitionEditor({ tree, transition: transition, dispatch }: Props) {
   const defaults = defaultsOf(tree);
   const edit = (label: string, patch: Partial<Transition>) =>
-    dispatch({ type: 'edit', label: `${move.name}: ${label}`, tree: withTransition(tree, { ...move, ...patch }) });
-  const starts = useMemo(() => findUsage(tree).transitions.get(move.id)?.length ?? 0, [tree, move.id]);
+    dispatch({ type: 'edit', label: `${transition.name}: ${label}`, tree: withTransition(tree, { ...transition, ...patch }) });
+  const starts = useMemo(() => findUsage(tree).transitions.get(transition.id)?.length ?? 0, [tree, transition.id]);
   return (
     <div className="mb-2 grid gap-2 border-l-2 border-hair pl-2">
       {starts > 1 && (
         <p className="text-[13px] text-soft">On the ways of {plural(starts, 'start')}: a new wording is new in all of them.</p>
       )}
-      <InlineName label="Words for this move" value={move.name} onChange={(name) => edit('renamed', { name })} />
-      {move.actor === 'owner' && (
+      <InlineName label="Words for this move" value={transition.name} onChange={(name) => edit('renamed', { name })} />
+      {transition.actor === 'owner' && (
         <ChanceSelect
           label="Works when it fits"
-          value={move.works}
-          byDefault={defaults.works}
+          value={transition.works}
+          byDefault={sayByDefault(defaults.works)}
           choices={WORKS_CHOICES}
           onChange={(works) => edit('works', { works })}
         />
@@ -47,7 +47,7 @@ export function TransitionEditor({ tree, move, dispatch }: Props) {
           {...RANGES.seconds}
           none={`${defaults.seconds} by default`}
           className="w-full"
-          value={move.seconds ?? null}
+          value={transition.seconds ?? null}
           onChange={(seconds) => edit('seconds', { seconds: seconds ?? undefined })}
         />
         <NumberField
@@ -55,43 +55,43 @@ export function TransitionEditor({ tree, move, dispatch }: Props) {
           {...RANGES.priority}
           none="0"
           className="w-full"
-          value={move.priority ?? null}
+          value={transition.priority ?? null}
           onChange={(priority) => edit('priority', { priority: priority || undefined })}
         />
       </div>
-      <FitList tree={tree} move={move} dispatch={dispatch} />
+      <FitList tree={tree} transition={transition} dispatch={dispatch} />
       <details>
         <summary className="min-h-8 text-soft">More about this move</summary>
         <div className="grid gap-3">
-          {move.actor === 'owner' && (
+          {transition.actor === 'owner' && (
             <>
               <ChanceSelect
                 label="Works when it does not fit what he shows"
-                value={move.offCue}
-                byDefault={defaults.offCue}
+                value={transition.offCue}
+                byDefault={sayByDefault(defaults.offCue)}
                 choices={OFF_CHOICES}
                 onChange={(offCue) => edit('works off its cue', { offCue })}
               />
               <ChanceSelect
                 label="Works into what stops it"
-                value={move.stopped}
-                byDefault={defaults.stopped}
+                value={transition.stopped}
+                byDefault={sayByDefault(defaults.stopped)}
                 choices={OFF_CHOICES}
                 onChange={(stopped) => edit('works when stopped', { stopped })}
               />
               <ProvokesList
                 tree={tree}
-                move={move}
+                transition={transition}
                 onChange={(provokes) => edit('to make him', { provokes: provokes.length > 0 ? provokes : undefined })}
               />
               <ParameterList
                 tree={tree}
-                move={move}
+                transition={transition}
                 onChange={(list) => edit('choices', { parameters: list.length > 0 ? list : undefined })}
               />
             </>
           )}
-          <MoveDetails tree={tree} move={move} onChange={edit} />
+          <TransitionDetails tree={tree} transition={transition} onChange={edit} />
         </div>
       </details>
       <div className="flex gap-4">
@@ -103,25 +103,25 @@ export function TransitionEditor({ tree, move, dispatch }: Props) {
               type: 'caret',
               caret: {
                 kind: 'landing',
-                actor: move.actor,
-                position: move.from,
+                actor: transition.actor,
+                position: transition.from,
                 read: null,
                 value: null,
-                name: move.name,
-                transition: move.id,
+                name: transition.name,
+                transition: transition.id,
               },
             })
           }
         >
           Lands elsewhere …
         </button>
-        <PageLink className="min-h-9 py-1.5 underline" href={`/grips/${idToAddress(tree.id)}?at=${encodeURIComponent(move.id)}`}>
+        <PageLink className="min-h-9 py-1.5 underline" href={`/grips/${idToAddress(tree.id)}?at=${encodeURIComponent(transition.id)}`}>
           Grips
         </PageLink>
         <button
           type="button"
           className="min-h-9 text-red underline"
-          onClick={() => dispatch({ type: 'edit', label: `${move.name} removed`, tree: withoutTransition(tree, move.id) })}
+          onClick={() => dispatch({ type: 'edit', label: `${transition.name} removed`, tree: withoutTransition(tree, transition.id) })}
         >
           Remove
         </button>

@@ -7,7 +7,7 @@ import type { TreeView } from '@/core/lens';
 type Dilemmas = ReturnType<typeof findDilemmas>;
 
 /** What only the whole tree can say of one place. */
-export interface PlaceAnswer {
+export interface PositionAnswer {
   readonly arrival: OnArrival;
   /** What I hold there: what it declares, and what every way brings along. */
   readonly mine: readonly string[];
@@ -23,7 +23,7 @@ export interface PlaceAnswer {
 const BYPASSES = 200;
 
 /** Null = there is no such place. */
-export function* placeInPieces({ seen, shown }: TreeView, id: PositionId): InPieces<PlaceAnswer | null> {
+export function* positionInPieces({ seen, shown }: TreeView, id: PositionId): InPieces<PositionAnswer | null> {
   const position = indexOf(seen).positions.get(id);
   if (!position) return null;
   const arrival = holdsOnArrival(shown, indexOf(shown).positions.get(id) ?? position);
@@ -41,10 +41,10 @@ export function* placeInPieces({ seen, shown }: TreeView, id: PositionId): InPie
 }
 
 /** Whether all that the answer names is still there: an older one stays readable while a newer is being made. */
-export function speaksOf(tree: TreeDocument, { arrival, dilemmas, oneWay, provoked, bypass }: PlaceAnswer): boolean {
+export function speaksOf(tree: TreeDocument, { arrival, dilemmas, oneWay, provoked, bypass }: PositionAnswer): boolean {
   const { transitions, positions } = indexOf(tree);
   const moves = [...dilemmas, ...oneWay].flatMap((pair) => [pair.a, pair.b]);
-  const lost = arrival.unsure.flatMap((item) => [...item.without, ...item.way]);
+  const lost = arrival.unsure.flatMap((item) => [...item.without, ...item.route]);
   const named = [...moves, ...lost, ...provoked.flatMap((item) => [item.transition, ...item.serves])];
   return named.every((id) => transitions.has(id)) && (bypass?.routes[0] ?? []).every((id) => positions.has(id));
 }

@@ -2,14 +2,14 @@ import type { Dispatch, ReactNode } from 'react';
 import { findSameRelation, threatsAt } from '@/core/structure';
 import { findValue, indexOf, positionOf, type Position, type PositionId, type TreeDocument } from '@/core/tree';
 import { plural, sayBypass, sayHis, sayMine, sayShown } from '@/core/words';
-import type { PlaceAnswer } from '@/workers/place';
+import type { PositionAnswer } from '@/workers/position';
 import type { BoardAction } from '../../boardState';
 
 interface Props {
   readonly tree: TreeDocument;
   readonly position: Position;
   /** What the whole tree says of it. */
-  readonly said: PlaceAnswer;
+  readonly said: PositionAnswer;
   readonly dispatch: Dispatch<BoardAction>;
 }
 
@@ -23,7 +23,7 @@ function Note({ title, children }: { title: string; children: ReactNode }) {
 }
 
 /** What the tree says about a place beyond its own drawing: threats, dilemmas, who comes through, where it occurs again. */
-export function PlaceNotes({ tree, position, said, dispatch }: Props) {
+export function PositionNotes({ tree, position, said, dispatch }: Props) {
   const { dilemmas: pairs, oneWay: half, starts, bypass, provoked } = said;
   const index = indexOf(tree);
   const mine = (id: string): string => sayMine(index.transitions.get(id)!.name);

@@ -3,7 +3,9 @@ import { PageLink } from '@/ui/PageLink';
 import { useState } from 'react';
 import { listDocuments, readDocument } from '@/client/documents';
 import type { Position } from '@/core/tree';
-import { Field, selectClass } from '@/ui/Field';
+import { Select } from '@/ui/Select';
+import { optionsAmong } from '@/client/optionsAmong';
+import { PickOne } from '@/ui/PickOne';
 
 interface Other {
   readonly id: string;
@@ -22,7 +24,7 @@ interface Props {
 export function ContinuesIn({ position, onChange }: Props) {
   const [trees, setTrees] = useState<readonly Other[] | null>(null);
   const [chosen, setChosen] = useState<string | null>(null);
-  const [places, setPlaces] = useState<readonly Place[]>([]);
+  const [places, setPositions] = useState<readonly Place[]>([]);
   const [problem, setProblem] = useState(false);
   const link = position.continuesIn;
   const open = async () => {
@@ -34,7 +36,7 @@ export function ContinuesIn({ position, onChange }: Props) {
     setChosen(treeId);
     const read = await readDocument<{ positions: readonly Place[] }>('tree', treeId);
     setProblem(!read.ok);
-    setPlaces(read.ok ? read.value.document.positions : []);
+    setPositions(read.ok ? read.value.document.positions : []);
   };
   if (link)
     return (
@@ -54,34 +56,27 @@ export function ContinuesIn({ position, onChange }: Props) {
           It goes on in another tree …
         </button>
       ) : (
-        <Field label="It goes on in the tree">
-          <select className={selectClass} value={chosen ?? ''} onChange={(event) => void choose(event.target.value)}>
-            <option value="">choose a tree</option>
-            {trees.map((tree) => (
-              <option key={tree.id} value={tree.id}>
-                {tree.name}
-              </option>
-            ))}
-          </select>
-        </Field>
+        <Select
+          label="It goes on in the tree"
+          value={chosen ?? undefined}
+          none="choose a tree"
+          options={trees.map((tree) => [tree.id, tree.name] as const)}
+          onChange={(id) => void choose(id ?? '')}
+        />
       )}
       {chosen !== null && places.length > 0 && (
-        <Field label="at the place">
-          <select
-            className={selectClass}
-            value=""
-            onChange={(event) =>
-              event.target.value !== '' && onChange('goes on elsewhere', { continuesIn: { tree: chosen, position: event.target.value } })
-            }
-          >
-            <option value="">choose a place</option>
-            {places.map((place) => (
-              <option key={place.id} value={place.id}>
-                {place.name}
-              </option>
-            ))}
-          </select>
-        </Field>
+        <PickOne
+          label="at the place"
+          isOver
+          shown="choose a place"
+          optionsFor={(typed) =>
+            optionsAmong(
+              places.map(({ id, name }) => ({ key: id, name })),
+              typed,
+            )
+          }
+          onPick={(id) => onChange('goes on elsewhere', { continuesIn: { tree: chosen, position: id } })}
+        />
       )}
       {problem && <p className="text-red">The server does not answer. Nothing was linked.</p>}
     </>

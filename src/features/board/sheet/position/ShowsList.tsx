@@ -18,7 +18,7 @@ import type { Odds } from '@/core/odds';
 import type { BoardAction } from '../../boardState';
 import { ReadHead } from './ReadHead';
 import { Suggestions } from './Suggestions';
-import { TransitionEditor } from '../move/TransitionEditor';
+import { TransitionEditor } from '../transition/TransitionEditor';
 import { ValueEditor } from './ValueEditor';
 import { firstHold, type Shut } from '../../shut';
 
@@ -35,27 +35,27 @@ interface Props {
   readonly dispatch: Dispatch<BoardAction>;
 }
 
-interface MoveProps {
+interface TransitionProps {
   readonly tree: TreeDocument;
-  readonly move: Transition;
+  readonly transition: Transition;
   readonly mine: readonly string[] | null;
   readonly best?: boolean;
   readonly hiddenBy: HiddenBy | undefined;
   readonly shut?: Shut;
   readonly dispatch: Dispatch<BoardAction>;
 }
-function Move({ tree, move, mine, best = false, hiddenBy, shut, dispatch }: MoveProps) {
+function Move({ tree, transition: transition, mine, best = false, hiddenBy, shut, dispatch }: TransitionProps) {
   const [open, setOpen] = useState(false);
-  const to = positionOf(indexOf(tree), move.to);
-  const words = sayMove(move);
-  const first = move.actor === 'owner' && mine ? firstHold(tree, move.id, new Set(mine)) : [];
+  const to = positionOf(indexOf(tree), transition.to);
+  const words = sayMove(transition);
+  const first = transition.actor === 'owner' && mine ? firstHold(tree, transition.id, new Set(mine)) : [];
   return (
     <div className="pl-3">
       <div className="flex items-baseline justify-between gap-2">
         <button
           type="button"
           aria-expanded={open}
-          className={`min-h-7 text-left hover:underline ${hiddenBy || shut ? 'text-soft line-through decoration-hair' : move.actor === 'owner' ? '' : 'text-his'}`}
+          className={`min-h-7 text-left hover:underline ${hiddenBy || shut ? 'text-soft line-through decoration-hair' : transition.actor === 'owner' ? '' : 'text-his'}`}
           onClick={() => setOpen(!open)}
         >
           {words}
@@ -71,12 +71,12 @@ function Move({ tree, move, mine, best = false, hiddenBy, shut, dispatch }: Move
         </button>
       </div>
       {shut && (
-        <p className="font-figure text-[14px]" data-shut={move.id}>
+        <p className="font-figure text-[14px]" data-shut={transition.id}>
           {shut.says}
         </p>
       )}
       {first.length > 0 && <p className="text-[13px] text-soft">first: {first.join('; ')}</p>}
-      {open && <TransitionEditor tree={tree} move={move} dispatch={dispatch} />}
+      {open && <TransitionEditor tree={tree} transition={transition} dispatch={dispatch} />}
     </div>
   );
 }
@@ -98,7 +98,7 @@ function Shown({ tree, hidden, shut, position, read, value, mine, odds, dispatch
       .filter((choice) => choice.shown.some((group) => group.read === read.id && group.values.includes(value.id)))
       .map((choice) => choice.best),
   );
-  const broken = !tree.isSwapped && answers.every((move) => hidden.has(move.id));
+  const broken = !tree.isSwapped && answers.every((transition) => hidden.has(transition.id));
   return (
     <div className="mt-2">
       <div className="flex items-baseline justify-between gap-2 font-figure text-[15px]">
@@ -114,15 +114,15 @@ function Shown({ tree, hidden, shut, position, read, value, mine, odds, dispatch
         <span className="shrink-0 text-[13px] text-soft">{shareText(read, value.id)}</span>
       </div>
       {open && <ValueEditor tree={tree} position={position} read={read} value={value} dispatch={dispatch} />}
-      {answers.map((move) => (
+      {answers.map((transition) => (
         <Move
           mine={mine}
-          key={move.id}
+          key={transition.id}
           tree={tree}
-          move={move}
-          hiddenBy={hidden.get(move.id)}
-          shut={shut.get(move.id)}
-          best={answers.length > 1 && best.size === 1 && best.has(move.id)}
+          transition={transition}
+          hiddenBy={hidden.get(transition.id)}
+          shut={shut.get(transition.id)}
+          best={answers.length > 1 && best.size === 1 && best.has(transition.id)}
           dispatch={dispatch}
         />
       ))}
@@ -137,8 +137,15 @@ function Shown({ tree, hidden, shut, position, read, value, mine, odds, dispatch
         </button>
       )}
       {broken && <Suggestions tree={tree} position={position} value={value} />}
-      {falls.map((move) => (
-        <Move mine={mine} key={move.id} tree={tree} move={move} hiddenBy={hidden.get(move.id)} dispatch={dispatch} />
+      {falls.map((transition) => (
+        <Move
+          mine={mine}
+          key={transition.id}
+          tree={tree}
+          transition={transition}
+          hiddenBy={hidden.get(transition.id)}
+          dispatch={dispatch}
+        />
       ))}
     </div>
   );
@@ -147,7 +154,7 @@ function Shown({ tree, hidden, shut, position, read, value, mine, odds, dispatch
 /** "He shows, I answer": the heart of the side sheet. */
 export function ShowsList(props: Props) {
   const { tree, hidden, shut, position, mine, odds, dispatch } = props;
-  const silent = ownerOptions(indexOf(tree), position.id).filter((move) => Object.keys(move.when ?? {}).length === 0);
+  const silent = ownerOptions(indexOf(tree), position.id).filter((transition) => Object.keys(transition.when ?? {}).length === 0);
   return (
     <>
       <h3 className="mt-4 border-t border-hair pt-3 text-[15px] tracking-wide uppercase">He shows, I answer</h3>
@@ -162,14 +169,14 @@ export function ShowsList(props: Props) {
       {silent.length > 0 && (
         <p className="mt-2 font-figure text-[15px] font-medium text-his">{position.reads.length > 0 ? NOTHING_SPECIAL : WHATEVER}</p>
       )}
-      {silent.map((move) => (
+      {silent.map((transition) => (
         <Move
           mine={mine}
-          key={move.id}
+          key={transition.id}
           tree={tree}
-          move={move}
-          hiddenBy={hidden.get(move.id)}
-          shut={shut.get(move.id)}
+          transition={transition}
+          hiddenBy={hidden.get(transition.id)}
+          shut={shut.get(transition.id)}
           dispatch={dispatch}
         />
       ))}

@@ -5,7 +5,7 @@ import type { BoardAction } from '../../boardState';
 
 interface Props {
   readonly tree: TreeDocument;
-  readonly move: Transition;
+  readonly transition: Transition;
   readonly dispatch: Dispatch<BoardAction>;
 }
 
@@ -18,27 +18,27 @@ const FITS = {
 } as const;
 
 /** For everything he shows here: does this move fit, does it fail, or is nothing said? Two that stop each other are a dilemma. */
-export function FitList({ tree, move, dispatch }: Props) {
-  const position = positionOf(indexOf(tree), move.from);
+export function FitList({ tree, transition: transition, dispatch }: Props) {
+  const position = positionOf(indexOf(tree), transition.from);
   if (position.reads.every((read) => read.values.length === 0)) return null;
   return (
     <fieldset>
-      <legend className="text-[13px] text-soft">{move.actor === 'owner' ? 'It fits, or fails, if' : 'He does it if'}</legend>
+      <legend className="text-[13px] text-soft">{transition.actor === 'owner' ? 'It fits, or fails, if' : 'He does it if'}</legend>
       {position.reads.flatMap((read) =>
         read.values.map((value) => {
-          const now = fitOf(move, read.id, value.id);
+          const now = fitOf(transition, read.id, value.id);
           const words = sayShown(read, value.name);
           const set = (fit: Fit) =>
             dispatch({
               type: 'edit',
-              label: `${move.name}: ${fit} ${words}`,
-              tree: withFit(tree, move, read.id, value.id, fit === now ? 'silent' : fit),
+              label: `${transition.name}: ${fit} ${words}`,
+              tree: withFit(tree, transition, read.id, value.id, fit === now ? 'silent' : fit),
             });
           return (
             <div key={value.id} className="flex items-baseline justify-between gap-2">
               <span className="font-figure text-[15px] text-his">{words}</span>
               <span className="flex shrink-0 gap-3">
-                {FITS[move.actor].map(([fit, word]) => (
+                {FITS[transition.actor].map(([fit, word]) => (
                   <button
                     key={fit}
                     type="button"

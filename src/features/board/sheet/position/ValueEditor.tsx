@@ -1,11 +1,11 @@
 'use client';
 import type { Dispatch } from 'react';
 import { fitOf, indexOf, withoutValue, withValue, type Position, type Read, type TreeDocument, type Value } from '@/core/tree';
-import { inHundred, plural, SHARE_CHOICES } from '@/core/words';
-import { Field, selectClass } from '@/ui/Field';
+import { EQUAL_PART, plural, SHARE_CHOICES } from '@/core/words';
 import { InlineName } from '@/ui/InlineName';
 import { TextLine } from '@/ui/TextLine';
 import type { BoardAction } from '../../boardState';
+import { ChanceSelect } from '@/client/ChanceSelect';
 
 interface Props {
   readonly tree: TreeDocument;
@@ -20,9 +20,8 @@ export function ValueEditor({ tree, position, read, value, dispatch }: Props) {
   const at = { position: position.id, read: read.id, value: value.id };
   const edit = (label: string, patch: Partial<Value>) =>
     dispatch({ type: 'edit', label: `${value.name}: ${label}`, tree: withValue(tree, position.id, { ...value, ...patch }) });
-  const moves = indexOf(tree).from.get(position.id)!;
-  const named = moves.filter((move) => fitOf(move, read.id, value.id) !== 'silent').length;
-  const known = SHARE_CHOICES.some(([, share]) => share === value.share);
+  const transitions = indexOf(tree).from.get(position.id)!;
+  const named = transitions.filter((transition) => fitOf(transition, read.id, value.id) !== 'silent').length;
   return (
     <div className="mb-2 grid gap-2 border-l-2 border-hair pl-2">
       <InlineName label="Words for what he does" value={value.name} onChange={(name) => edit('renamed', { name })} />
@@ -32,21 +31,13 @@ export function ValueEditor({ tree, position, read, value, dispatch }: Props) {
         hint="his elbow straightens"
         onChange={(cue) => edit('cue', { cue: cue === '' ? undefined : cue })}
       />
-      <Field label="How often">
-        <select
-          className={selectClass}
-          value={value.share ?? ''}
-          onChange={(event) => edit('share', { share: event.target.value === '' ? undefined : Number(event.target.value) })}
-        >
-          <option value="">not said: an equal part</option>
-          {value.share !== undefined && !known && <option value={value.share}>coach’s guess, {inHundred(value.share)}</option>}
-          {SHARE_CHOICES.map(([word, share]) => (
-            <option key={word} value={share}>
-              {word}, {inHundred(share)}
-            </option>
-          ))}
-        </select>
-      </Field>
+      <ChanceSelect
+        label="How often"
+        value={value.share}
+        byDefault={EQUAL_PART}
+        choices={SHARE_CHOICES}
+        onChange={(share) => edit('share', { share })}
+      />
       <label className="flex min-h-8 items-center gap-2">
         <input
           type="checkbox"

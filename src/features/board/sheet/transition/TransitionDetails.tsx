@@ -1,12 +1,12 @@
 import { KIND_WORDS, CONTEXT_WORDS } from '@/core/words';
 import { athleteOf, kindsFor, type Mistake, type Transition, type TreeDocument } from '@/core/tree';
-import { Field, selectClass } from '@/ui/Field';
 import { ListLine, TextLine } from '@/ui/TextLine';
-import { PlaceSelect } from '../PlaceSelect';
+import { PositionSelect } from '../PositionSelect';
+import { Select } from '@/ui/Select';
 
 interface Props {
   readonly tree: TreeDocument;
-  readonly move: Transition;
+  readonly transition: Transition;
   readonly onChange: (label: string, patch: Partial<Transition>) => void;
 }
 
@@ -46,8 +46,8 @@ function Ticks({
 
 const orNone = <T,>(list: readonly T[]): readonly T[] | undefined => (list.length > 0 ? list : undefined);
 
-function Mistakes({ move, onChange }: Omit<Props, 'tree'>) {
-  const mistakes = move.mistakes ?? [];
+function Mistakes({ transition: transition, onChange }: Omit<Props, 'tree'>) {
+  const mistakes = transition.mistakes ?? [];
   const set = (at: number, patch: Partial<Mistake>) => {
     const next = mistakes.map((item, i) => (i === at ? { ...item, ...patch } : item)).filter((item) => item.error !== '');
     onChange('mistakes', { mistakes: orNone(next) });
@@ -80,74 +80,77 @@ function Mistakes({ move, onChange }: Omit<Props, 'tree'>) {
 }
 
 /** What is said of a move once: kind, schools, cloth, tags for rule cards, facts, mistakes, cautions, where it comes from. */
-export function MoveDetails({ tree, move, onChange }: Props) {
+export function TransitionDetails({ tree, transition: transition, onChange }: Props) {
   const text = (field: 'source' | 'notes') => (value: string) => onChange(field, { [field]: value === '' ? undefined : value });
   return (
     <div className="grid gap-2">
-      <Field label="Kind of move">
-        <select
-          className={selectClass}
-          value={move.kind}
-          onChange={(event) => onChange('kind', { kind: event.target.value as Transition['kind'] })}
-        >
-          {kindsFor(athleteOf(tree, move.actor)).map((kind) => (
-            <option key={kind} value={kind}>
-              {KIND_WORDS[kind]}
-            </option>
-          ))}
-        </select>
-      </Field>
+      <Select
+        label="Kind of move"
+        value={transition.kind}
+        options={kindsFor(athleteOf(tree, transition.actor)).map((kind) => [kind, KIND_WORDS[kind]] as const)}
+        onChange={(kind) => kind && onChange('kind', { kind })}
+      />
       <Ticks
         legend="Of these schools only"
         options={tree.schools.map((school) => [school, school])}
-        chosen={move.schools ?? []}
+        chosen={transition.schools ?? []}
         onChange={(schools) => onChange('schools', { schools: orNone(schools) })}
       />
       <Ticks
         legend="With this cloth only"
         options={tree.contexts.map((context) => [context, CONTEXT_WORDS[context]])}
-        chosen={move.contexts ?? []}
+        chosen={transition.contexts ?? []}
         onChange={(contexts) => onChange('cloth', { contexts: orNone(contexts) as Transition['contexts'] })}
       />
       <ListLine
         label="Tags, for rule cards"
-        values={move.tags ?? []}
+        values={transition.tags ?? []}
         hint="heel hook"
         onChange={(tags) => onChange('tags', { tags: orNone(tags) })}
       />
       <ListLine
         label="Needs first"
-        values={move.needs ?? []}
+        values={transition.needs ?? []}
         hint="foot off the hip"
         onChange={(needs) => onChange('needs', { needs: orNone(needs) })}
       />
-      <ListLine label="Makes" values={move.makes ?? []} onChange={(makes) => onChange('makes', { makes: orNone(makes) })} />
-      <ListLine label="Undoes" values={move.undoes ?? []} onChange={(undoes) => onChange('undoes', { undoes: orNone(undoes) })} />
-      <PlaceSelect
+      <ListLine label="Makes" values={transition.makes ?? []} onChange={(makes) => onChange('makes', { makes: orNone(makes) })} />
+      <ListLine label="Undoes" values={transition.undoes ?? []} onChange={(undoes) => onChange('undoes', { undoes: orNone(undoes) })} />
+      <PositionSelect
         tree={tree}
         label="If it fails I am in"
         none="what he shows decides"
-        value={move.onFail}
+        value={transition.onFail}
         onChange={(onFail) => onChange('if it fails', { onFail })}
       />
       <ListLine
         label="Fits with the legs, where not only as here"
-        values={move.fits?.legRelations ?? []}
+        values={transition.fits?.legRelations ?? []}
         hint="knee across my chest"
         onChange={(legRelations) => {
-          const { legRelations: _legs, ...rest } = move.fits ?? {};
+          const { legRelations: _legs, ...rest } = transition.fits ?? {};
           const fits = legRelations.length > 0 ? { ...rest, legRelations } : rest;
           onChange('fits', { fits: Object.keys(fits).length > 0 ? fits : undefined });
         }}
       />
-      <Mistakes move={move} onChange={onChange} />
-      <ListLine label="Care" mark=";" values={move.hazards ?? []} onChange={(hazards) => onChange('care', { hazards: orNone(hazards) })} />
-      <TextLine label="Where it comes from" value={move.source ?? ''} hint="own idea, a colleague, a class" onChange={text('source')} />
-      <TextLine label="Notes" value={move.notes ?? ''} onChange={text('notes')} />
+      <Mistakes transition={transition} onChange={onChange} />
+      <ListLine
+        label="Care"
+        mark=";"
+        values={transition.hazards ?? []}
+        onChange={(hazards) => onChange('care', { hazards: orNone(hazards) })}
+      />
+      <TextLine
+        label="Where it comes from"
+        value={transition.source ?? ''}
+        hint="own idea, a colleague, a class"
+        onChange={text('source')}
+      />
+      <TextLine label="Notes" value={transition.notes ?? ''} onChange={text('notes')} />
       <label className="flex min-h-8 items-center gap-2">
         <input
           type="checkbox"
-          checked={move.announced ?? false}
+          checked={transition.announced ?? false}
           onChange={(event) => onChange('announced', { announced: event.target.checked || undefined })}
         />
         Named, not taught yet
@@ -155,7 +158,7 @@ export function MoveDetails({ tree, move, onChange }: Props) {
       <label className="flex min-h-8 items-center gap-2">
         <input
           type="checkbox"
-          checked={move.unsure ?? false}
+          checked={transition.unsure ?? false}
           onChange={(event) => onChange('wording', { unsure: event.target.checked || undefined })}
         />
         Not sure of the words yet

@@ -13,7 +13,7 @@ interface Props {
 }
 
 /** Places of this tree that the catalogue does not know, to be kept for the gym's other trees. */
-export function OwnPlaces({ tree, catalogue, leftOver, onEntry }: Props) {
+export function OwnPositions({ tree, catalogue, leftOver, onEntry }: Props) {
   const known = new Set(catalogue.positions.flatMap((entry) => findTaken(tree, entry) ?? []));
   const unknown = tree.positions.filter((position) => !known.has(position.id));
   return (

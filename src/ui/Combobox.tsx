@@ -1,0 +1,87 @@
+'use client';
+import { Command } from 'cmdk';
+import { useEffect, useRef, useState, type KeyboardEvent, type ReactNode } from 'react';
+
+export interface Option {
+  readonly key: string;
+  readonly label: string;
+  readonly note?: string;
+  readonly isNew?: boolean;
+}
+interface Props {
+  readonly label: string;
+  readonly hint?: string | undefined;
+  readonly typed: string;
+  readonly onTyped: (typed: string) => void;
+  readonly options: readonly Option[];
+  /** How many more fit than are listed. */
+  readonly more?: number;
+  readonly onPick: (option: Option) => void;
+  /** Before the list hears of a key; what is prevented is not heard. */
+  readonly onKeyDown?: (event: KeyboardEvent) => void;
+  /** Before the line: the beginning of what is typed. */
+  readonly lead?: ReactNode;
+}
+
+export const LINE = 'flex items-baseline gap-1 border-b-2 border-red bg-paper';
+export const INPUT = 'min-h-9 w-full min-w-0 bg-transparent outline-none placeholder:text-soft';
+
+/** Keys of a line of text, which the list must not take. */
+const OF_THE_LINE = new Set(['Home', 'End']);
+
+/** A line to type on with a list under it, by cmdk: ↑ ↓ choose, Enter takes. What is listed is the caller's to say; the keys come here at once. */
+export function Combobox(props: Props) {
+  const { label, hint, typed, onTyped, options, more = 0, onPick, onKeyDown, lead } = props;
+  const input = useRef<HTMLInputElement>(null);
+  const [at, setAt] = useState('');
+  useEffect(() => input.current?.focus({ preventScroll: false }), []);
+  // By place in the list: a key may be any text.
+  const chosen = at !== '' && options[Number(at)] ? at : options.length > 0 ? '0' : '';
+  return (
+    <Command
+      label={label}
+      shouldFilter={false}
+      vimBindings={false}
+      loop
+      value={chosen}
+      onValueChange={setAt}
+      onKeyDown={(event) => {
+        event.stopPropagation();
+        if (OF_THE_LINE.has(event.key)) event.preventDefault();
+      }}
+    >
+      <div className={lead ? LINE : `${LINE} px-2`}>
+        {lead}
+        <Command.Input
+          ref={input}
+          value={typed}
+          onValueChange={(text) => {
+            setAt('');
+            onTyped(text);
+          }}
+          onKeyDown={onKeyDown}
+          aria-label={label}
+          placeholder={hint}
+          maxLength={160}
+          className={INPUT}
+        />
+      </div>
+      <Command.List label={label} className="max-h-72 overflow-auto border-l-2 border-red bg-paper">
+        {options.map((option, i) => (
+          <Command.Item
+            key={option.key}
+            value={String(i)}
+            // The line keeps the keys while an option is pressed.
+            onPointerDown={(event) => event.preventDefault()}
+            onSelect={() => onPick(option)}
+            className="flex min-h-9 cursor-pointer items-center justify-between gap-3 px-2 aria-selected:bg-tint"
+          >
+            <span className={option.isNew ? 'text-soft' : 'font-medium'}>{option.isNew ? `new: ${option.label}` : option.label}</span>
+            <span className="text-right text-red">{option.note}</span>
+          </Command.Item>
+        ))}
+        {more > 0 && <p className="px-2 py-1 text-[13px] text-soft">and {more} more: type a word of it</p>}
+      </Command.List>
+    </Command>
+  );
+}

@@ -1,0 +1,64 @@
+'use client';
+import { useVirtualizer } from '@tanstack/react-virtual';
+import { useEffect, useRef, type ReactNode } from 'react';
+
+interface Props {
+  readonly rows: readonly { readonly key: string; readonly drawn: () => ReactNode }[];
+  /** Height of a row before it is measured, px. */
+  readonly about: number;
+  /** The row that comes into sight; null = none. */
+  readonly shown?: string | null;
+  readonly className?: string;
+}
+
+/** Up to this many rows are simply drawn. */
+const FEW = 120;
+
+/** Many rows in a box of their own that scrolls; only those in sight are drawn. */
+function ManyRows({ rows, about, shown = null, className = '' }: Props) {
+  const box = useRef<HTMLDivElement>(null);
+  // Its functions are called while drawing and never kept.
+  // eslint-disable-next-line react-hooks/incompatible-library
+  const list = useVirtualizer({
+    count: rows.length,
+    getScrollElement: () => box.current,
+    estimateSize: () => about,
+    getItemKey: (i) => rows[i]!.key,
+    overscan: 12,
+  });
+  const at = shown === null ? -1 : rows.findIndex((row) => row.key === shown);
+  useEffect(() => {
+    if (at >= 0) list.scrollToIndex(at, { align: 'auto' });
+  }, [at, list]);
+  return (
+    <div ref={box} className={`max-h-[75dvh] overflow-y-auto ${className}`}>
+      <ul className="relative" style={{ height: list.getTotalSize() }}>
+        {list.getVirtualItems().map((item) => (
+          <li
+            key={item.key}
+            ref={list.measureElement}
+            data-index={item.index}
+            aria-setsize={rows.length}
+            aria-posinset={item.index + 1}
+            className="absolute top-0 left-0 w-full"
+            style={{ transform: `translateY(${item.start}px)` }}
+          >
+            {rows[item.index]!.drawn()}
+          </li>
+        ))}
+      </ul>
+    </div>
+  );
+}
+
+/** A list of any length. A short one is drawn whole; of a long one what is in sight. */
+export function LongList(props: Props) {
+  if (props.rows.length > FEW) return <ManyRows {...props} />;
+  return (
+    <ul className={props.className}>
+      {props.rows.map(({ key, drawn }) => (
+        <li key={key}>{drawn()}</li>
+      ))}
+    </ul>
+  );
+}
