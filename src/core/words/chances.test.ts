@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import type { Read } from '../tree';
-import { plankText, SHARE_CHOICES, shareText } from './chances';
+import { shareBeside, SHARE_CHOICES, shareText } from './chances';
 
 const read = (kind: Read['kind'], shares: readonly (number | undefined)[]): Read => ({
   id: 'r',
@@ -18,7 +18,7 @@ describe('shares in words', () => {
     expect(shareText(read('cue', [undefined, undefined]), 'v1')).toBe('50 in 100, an equal part');
   });
   it('beside other reads a cue says whose it is', () => {
-    expect(plankText(read('cue', [0.5, 0.5]), 'v0')).toBe('inside knee, 50 in 100');
-    expect(plankText(read('reaction', [0.5]), 'v0')).toBe('mostly, 50 in 100');
+    expect(shareBeside(read('cue', [0.5, 0.5]), 'v0')).toBe('inside knee, 50 in 100');
+    expect(shareBeside(read('reaction', [0.5]), 'v0')).toBe('mostly, 50 in 100');
   });
 });

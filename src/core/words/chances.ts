@@ -38,8 +38,8 @@ export function shareText(read: Read, valueId: string): string {
   return `${word}, ${inHundred(share)}`;
 }
 
-/** The same below a plank, where several reads stand side by side: what is not his reaction says which read it belongs to. */
-export function plankText(read: Read, valueId: string): string {
+/** The same where several reads stand side by side: what is not his reaction says which read it belongs to. */
+export function shareBeside(read: Read, valueId: string): string {
   if (read.kind === 'reaction') return shareText(read, valueId);
   const share = sharesOf(read).find((item) => item.value === valueId)?.share ?? 0;
   return `${read.name}, ${inHundred(share)}`;

@@ -116,7 +116,7 @@ export function OddsScreen({ tree: bare, revision, book, at, filter: opened }: P
   const tree = useMemo(() => (isFiltering(filter) ? filterTree(whole, filter).tree : whole), [whole, filter]);
   const [roundSeconds, setRoundSeconds] = useState(ODDS_QUESTION.roundSeconds);
   const [chosen, setChosen] = useState(at ?? tree.starts[0]?.position ?? '');
-  const [at, setAt] = useState(chosen);
+  const [shownAt, showAt] = useState(chosen);
   const subject = useMemo(() => ({ tree: bare, revision, book }), [bare, revision, book]);
   const answer = useAnswer<'odds'>(subject, { kind: 'odds', look: { filter, swapped: false }, roundSeconds });
   const { value: odds, pending, tookMs, cancel } = answer;
@@ -128,11 +128,11 @@ export function OddsScreen({ tree: bare, revision, book, at, filter: opened }: P
   );
   const index = indexOf(spoken);
   const start = odds?.starts.find((item) => item.position === chosen);
-  const here = odds?.positions.find((item) => item.position === at);
-  const position = index.positions.get(at);
+  const here = odds?.positions.find((item) => item.position === shownAt);
+  const position = index.positions.get(shownAt);
   const choose = (id: string) => {
     setChosen(id);
-    setAt(id);
+    showAt(id);
   };
   return (
     <div className="flex min-h-dvh flex-col">
@@ -167,7 +167,7 @@ export function OddsScreen({ tree: bare, revision, book, at, filter: opened }: P
           {(!odds || answer.failed !== null) && <Working what="Computing the odds" answer={answer} />}
           {odds && (
             <div>
-              <FilterDifference tree={whole} filter={filter} onPosition={setPosition} />
+              <FilterDifference tree={whole} filter={filter} onPosition={showAt} />
               <StartTable tree={spoken} odds={odds} chosen={chosen} onChoose={choose} />
             </div>
           )}
@@ -180,7 +180,7 @@ export function OddsScreen({ tree: bare, revision, book, at, filter: opened }: P
                 <ul className="mt-1 columns-2 font-figure text-[15px]">
                   {visitList(spoken, start).map((item) => (
                     <li key={item.id} className="flex justify-between gap-2 pr-4">
-                      <button type="button" className="min-h-8 text-left hover:underline" onClick={() => setAt(item.id)}>
+                      <button type="button" className="min-h-8 text-left hover:underline" onClick={() => showAt(item.id)}>
                         {item.name}
                       </button>
                       <span className="whitespace-nowrap text-soft">{item.visits}</span>

@@ -2,7 +2,7 @@
 import { familyFacts, indexOf, positionOf, type TreeDocument } from '@/core/tree';
 import { guardOf, layoutHub, type HubLayout, type HubSection, type PlacedRung } from '@/core/board';
 import type { Catalogue } from '@/core/catalogue';
-import { plankText } from '@/core/words';
+import { shareBeside } from '@/core/words';
 import { useEffect, useMemo, useRef, useState, type Dispatch, type KeyboardEvent } from 'react';
 import { StripButton } from '@/ui/StripButton';
 import type { BoardAction, BoardState } from '../boardState';
@@ -166,7 +166,7 @@ function startsHere(state: BoardState, id: string): { guard?: string } {
 
 function hubShare(state: BoardState, hub: string, { section }: HubSection): string {
   const read = positionOf(indexOf(state.tree), hub).reads.find((item) => item.id === section.read);
-  return read && section.value !== null ? plankText(read, section.value) : '';
+  return read && section.value !== null ? shareBeside(read, section.value) : '';
 }
 
 /** The name on the plank, in its widest whole section. */
