@@ -21,7 +21,6 @@ export function AppStrip({ title, links, children }: { title: string; links: rea
           <PageLink
             key={link.href}
             href={link.href}
-
             aria-current={link.current ? 'page' : undefined}
             className={`py-2 ${link.current ? 'font-medium underline decoration-red decoration-2 underline-offset-4' : 'text-soft hover:text-ink'}`}
           >

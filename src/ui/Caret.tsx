@@ -59,7 +59,7 @@ export function Caret({ lead, said, label, hint, optionsFor, onText, onPick, onC
       event.preventDefault();
       if (typed.trim() !== '') onText?.(typed.trim());
     }
-    // The board's own keys do not hear what is typed here.
+    // The keys of the screen do not hear what is typed here.
     if (!optionsFor) event.stopPropagation();
   };
   const line = { label, hint, typed, onTyped: setTyped, onKeyDown };

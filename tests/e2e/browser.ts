@@ -97,7 +97,7 @@ export const choose = async (page: Page, label: string, words: string): Promise<
   await field!.focus();
   await page.keyboard.press('Enter');
   await clickOption(page, words);
-  await page.waitForFunction(() => document.querySelector('[role=listbox]') === null);
+  await page.waitForSelector(`button[role=combobox][aria-label="${label}"][aria-expanded=false]`);
 };
 /** Takes one of many, found by typing. */
 export const pick = async (page: Page, label: string, words: string): Promise<void> => {

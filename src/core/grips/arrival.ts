@@ -36,7 +36,7 @@ export function holdsOnArrival(tree: TreeDocument, position: Position): OnArriva
       if (without.length > 0) return [{ hold, without: without.map((transition) => transition.id), route: [] }];
       // A way that writes no steps says nothing of what is held.
       const route = witnessOf(position.id, hold);
-      return route.some((id) => index.transitions.get(id)!.steps) ? [{ hold, without: [], route: route }] : [];
+      return route.some((id) => index.transitions.get(id)!.steps) ? [{ hold, without: [], route }] : [];
     });
   return { sure: [...facts].filter((fact) => effects.isHold(fact)), unsure };
 }

@@ -3,7 +3,8 @@ import { findCoverage } from '@/core/structure';
 import type { Read } from '@/core/tree';
 import { demoTree } from '../../../demo/demoTree';
 import { findOptions } from './find';
-import { combinationCaret, landingCaret, landingOptions, landOn } from './caret/branch';
+import { combinationCaret, landingCaret, landOn } from './caret/branch';
+import { landingOptions } from './caret/landing';
 import { position, tree as smallTree } from '../../../tests/support/smallTree';
 
 describe('answering a combination of cues', () => {

@@ -8,7 +8,8 @@ import { sayHis, sayMine, findingText, shareText, sayLostAfter } from '@/core/wo
 import { findFindings } from '@/core/findings';
 import { demoTree } from '../../../demo/demoTree';
 import { boardOn, openBoard, reduceBoard, type BoardAction, type BoardState } from './boardState';
-import { landingCaret, landingOptions, landOn, landOnNew, nextBroken, typeGuard, typeValue } from './caret/branch';
+import { landingCaret, landOn, landOnNew, nextBroken, typeGuard, typeValue } from './caret/branch';
+import { landingOptions } from './caret/landing';
 import { firstHold, shutOptions, theirGripsAt } from './shut';
 import { caretAnchor, routesThrough, sceneOf } from './viewModel';
 

@@ -95,7 +95,7 @@ function tableOf(
 
 /** Who holds what with what, step by step: the drawn pair, the line to type on, the table, and what does not add up. */
 export function Desk({ tree, subject, look, onLook, onEdit }: Props) {
-  const { transition: transition, position, steps: written } = subject;
+  const { transition, position, steps: written } = subject;
   const { isFlipped, isBare } = look;
   const [at, setAt] = useState(1);
   const { kind, id } = subject;

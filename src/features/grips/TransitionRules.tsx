@@ -16,7 +16,7 @@ type OrderRule = Exclude<ContactRule, { kind: 'hold' }>;
 /** When a rule of order counts, and what a breach lets in. */
 function RuleMore({
   tree,
-  transition: transition,
+  transition,
   rule,
   onChange,
 }: Omit<Props, 'onChange'> & { rule: OrderRule; onChange: (rule: OrderRule) => void }) {
@@ -45,7 +45,7 @@ function RuleMore({
 }
 
 /** What must hold over the steps: kept holds, orders, forbidden zones. Each is a sentence; emptied, it is gone. */
-export function TransitionRules({ tree, transition: transition, onChange }: Props) {
+export function TransitionRules({ tree, transition, onChange }: Props) {
   const rules = transition.contactRules ?? [];
   const steps = transition.steps?.length ?? 0;
   const put = (next: readonly ContactRule[]) => onChange('rules of the hands', { contactRules: next.length > 0 ? next : undefined });
@@ -94,7 +94,7 @@ function parseSets(typed: string): Result<Contact[][], readonly string[]> {
 }
 
 /** His grips that shut or open the move, and what I need to hold before it. */
-export function TransitionGrips({ transition: transition, onChange }: Omit<Props, 'tree'>) {
+export function TransitionGrips({ transition, onChange }: Omit<Props, 'tree'>) {
   return (
     <section aria-label="His grips" className="grid gap-2 content-start">
       <h3 className="text-[17px]">His grips</h3>

@@ -44,7 +44,7 @@ export function subjectOf(tree: TreeDocument, { kind, id }: SubjectId): Subject 
     title: sayMove(transition),
     where: `from ${from.name} to ${to.name}`,
     position: from,
-    transition: transition,
+    transition,
     steps: transition.steps ?? [],
   };
 }

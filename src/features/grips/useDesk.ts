@@ -61,7 +61,7 @@ export function useTyping({ subject, step, arrival, onSteps, onAt }: TypingInput
   const [typed, setTyped] = useState('');
   const [wrong, setWrong] = useState<readonly string[]>([]);
   const input = useRef<HTMLInputElement>(null);
-  const { transition: transition, steps: written } = subject;
+  const { transition, steps: written } = subject;
   /** A move begins with what is sure to be held on arrival. */
   const firstStep = (): Step[] => {
     const held = parseContacts(transition ? arrival.join(', ') : '');

@@ -8,7 +8,6 @@ import type { BoardAction, Caret as CaretState } from '../boardState';
 import {
   answerOptions,
   entriesFor,
-  landingOptions,
   landOn,
   landOnEntry,
   landOnNew,
@@ -18,6 +17,7 @@ import {
   typeGuard,
   typeValue,
 } from './branch';
+import { landingOptions } from './landing';
 
 interface Props {
   readonly tree: TreeDocument;

@@ -1,9 +1,8 @@
-import { FORGIVEN, missOfNames } from '@/core/base';
-import { familyTyped, sayLanding, valueKindTyped } from '@/core/words';
+import { missOfNames } from '@/core/base';
+import { familyTyped, valueKindTyped } from '@/core/words';
 import {
   fitOf,
   landingOf,
-  LINES,
   withFit,
   positionOf,
   indexOf,
@@ -13,8 +12,6 @@ import {
   withNewTransition,
   withNewValue,
   type Landing,
-  type Owner,
-  type Position,
   type Transition,
   type TreeDocument,
 } from '@/core/tree';
@@ -32,7 +29,7 @@ import type { BoardAction, Caret } from '../boardState';
 
 /** What typing at the caret does: one edit and the caret that follows it. */
 type Typed = Extract<BoardAction, { type: 'edit' }>;
-type LandingCaret = Extract<Caret, { kind: 'landing' }>;
+export type LandingCaret = Extract<Caret, { kind: 'landing' }>;
 
 export function typeGuard(tree: TreeDocument, name: string): Typed {
   const added = withNewGuard(tree, name, familyTyped(name));
@@ -204,16 +201,6 @@ export function landOnEntry(tree: TreeDocument, caret: LandingCaret, entry: Cata
   return entry.position.ends ? done : { ...done, caret: caret.actor === 'owner' ? firstGapAt(done.tree, added.id) : null };
 }
 
-export interface LandingOption {
-  readonly key: string;
-  readonly name: string;
-  /** Its height, or what kind of place a new one would be. */
-  readonly note: string;
-  readonly position: string | null;
-  readonly landing: Landing | null;
-  readonly entry?: CataloguePosition;
-}
-
 const OFFERED = 3;
 
 /** Places of the catalogue that the tree does not have, by any of their names. */
@@ -223,67 +210,3 @@ export const entriesFor = (tree: TreeDocument, catalogue: Catalogue | null, type
     : searchCatalogue(catalogue, typed)
         .filter((entry) => findTaken(tree, entry) === null)
         .slice(0, OFFERED);
-
-const heightNote = (position: Position): string => position.ends ?? position.lines.at(-1) ?? 'facing';
-
-/** Where a new place may lie at the end of a move that goes up, and of one that goes down. */
-const NEW_UP: readonly Landing[] = ['nextLine', 'settled', 'back', 'submission', 'sameHeight'];
-const NEW_DOWN: { readonly [K in Owner]: readonly Landing[] } = {
-  passer: ['guard', 'swept', 'submitted', 'escaped'],
-  guardPlayer: ['guard', 'swept', 'submitted', 'escaped', 'sameHeight'],
-};
-
-const optionOf = (position: Position): LandingOption => ({
-  key: position.id,
-  name: position.name,
-  note: heightNote(position),
-  position: position.id,
-  landing: null,
-});
-
-/** Existing positions first, best match first, then by nearness of height; then the catalogue's, a new one, the place itself. */
-export function landingOptions(
-  tree: TreeDocument,
-  caret: LandingCaret,
-  typed: string,
-  catalogue: Catalogue | null = null,
-): LandingOption[] {
-  const from = positionOf(indexOf(tree), caret.position);
-  const known = tree.positions
-    .flatMap((position) => {
-      const miss = missOfNames(typed, [position.name, ...(position.aliases ?? [])]);
-      return miss === null || position.id === from.id ? [] : [{ position, miss }];
-    })
-    .sort(
-      (a, b) =>
-        a.miss - b.miss ||
-        Math.abs(a.position.lines.length - from.lines.length - 1) - Math.abs(b.position.lines.length - from.lines.length - 1),
-    )
-    .slice(0, 6);
-  const options = (isMeant: (miss: number) => boolean): LandingOption[] =>
-    known.filter(({ miss }) => isMeant(miss)).map(({ position }) => optionOf(position));
-  const typedAs = options((miss) => miss < FORGIVEN);
-  if (typed.trim() === '') return typedAs;
-  const next = LINES.find((line) => !from.lines.includes(line));
-  const climbs = (caret.actor === 'owner') === (tree.owner === 'passer');
-  const fresh = (climbs ? NEW_UP : NEW_DOWN[tree.owner]).flatMap((landing): LandingOption[] =>
-    landing === 'nextLine' && !next
-      ? []
-      : [{ key: `new ${landing}`, name: typed.trim(), note: sayLanding(tree.owner, landing, next), position: null, landing }],
-  );
-  const entries = entriesFor(tree, catalogue, typed).map((entry): LandingOption => ({
-    key: `catalogue ${entry.position.id}`,
-    name: entry.position.name,
-    note: `catalogue, ${heightNote(entry.position)}`,
-    position: null,
-    landing: null,
-    entry,
-  }));
-  const isTyped = ({ entry }: LandingOption): boolean =>
-    (missOfNames(typed, [entry!.position.name, ...(entry!.position.aliases ?? [])]) ?? FORGIVEN) < FORGIVEN;
-  // A helper action ends where it began.
-  const itself = missOfNames(typed, [from.name]) !== null ? [{ ...optionOf(from), note: 'stays here' }] : [];
-  // What only a forgiven letter makes fit comes after the new place of exactly that name: Enter never takes a guess for what was typed.
-  const guessed = [...options((miss) => miss >= FORGIVEN), ...entries.filter((option) => !isTyped(option))];
-  return [...typedAs, ...entries.filter(isTyped), ...fresh, ...guessed, ...itself];
-}

@@ -44,7 +44,7 @@ interface TransitionProps {
   readonly shut?: Shut;
   readonly dispatch: Dispatch<BoardAction>;
 }
-function Move({ tree, transition: transition, mine, best = false, hiddenBy, shut, dispatch }: TransitionProps) {
+function Move({ tree, transition, mine, best = false, hiddenBy, shut, dispatch }: TransitionProps) {
   const [open, setOpen] = useState(false);
   const to = positionOf(indexOf(tree), transition.to);
   const words = sayMove(transition);

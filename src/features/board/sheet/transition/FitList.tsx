@@ -18,7 +18,7 @@ const FITS = {
 } as const;
 
 /** For everything he shows here: does this move fit, does it fail, or is nothing said? Two that stop each other are a dilemma. */
-export function FitList({ tree, transition: transition, dispatch }: Props) {
+export function FitList({ tree, transition, dispatch }: Props) {
   const position = positionOf(indexOf(tree), transition.from);
   if (position.reads.every((read) => read.values.length === 0)) return null;
   return (

@@ -69,7 +69,7 @@ function WhenStopped({ parameter }: { parameter: Parameter }) {
 }
 
 /** Choices inside one move: what is preferred, in order, and what never, with the price. */
-export function ParameterList({ tree, transition: transition, onChange }: Props) {
+export function ParameterList({ tree, transition, onChange }: Props) {
   const parameters = transition.parameters ?? [];
   const set = (at: number, parameter: Parameter) => onChange(parameters.with(at, parameter));
   return (

@@ -8,7 +8,7 @@ interface Props {
 }
 
 /** What a helper action hopes he does, at the place it leads to or, as a feint, where it is tried. */
-export function ProvokesList({ tree, transition: transition, onChange }: Props) {
+export function ProvokesList({ tree, transition, onChange }: Props) {
   const index = indexOf(tree);
   const positions = [...new Set([transition.to, transition.from])].map((id) => positionOf(index, id));
   const shown = positions.flatMap((position) =>

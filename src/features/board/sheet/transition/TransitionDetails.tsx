@@ -46,7 +46,7 @@ function Ticks({
 
 const orNone = <T,>(list: readonly T[]): readonly T[] | undefined => (list.length > 0 ? list : undefined);
 
-function Mistakes({ transition: transition, onChange }: Omit<Props, 'tree'>) {
+function Mistakes({ transition, onChange }: Omit<Props, 'tree'>) {
   const mistakes = transition.mistakes ?? [];
   const set = (at: number, patch: Partial<Mistake>) => {
     const next = mistakes.map((item, i) => (i === at ? { ...item, ...patch } : item)).filter((item) => item.error !== '');
@@ -80,7 +80,7 @@ function Mistakes({ transition: transition, onChange }: Omit<Props, 'tree'>) {
 }
 
 /** What is said of a move once: kind, schools, cloth, tags for rule cards, facts, mistakes, cautions, where it comes from. */
-export function TransitionDetails({ tree, transition: transition, onChange }: Props) {
+export function TransitionDetails({ tree, transition, onChange }: Props) {
   const text = (field: 'source' | 'notes') => (value: string) => onChange(field, { [field]: value === '' ? undefined : value });
   return (
     <div className="grid gap-2">

@@ -21,7 +21,7 @@ interface Props {
 }
 
 /** Rename, re-link, weigh or remove one transition. */
-export function TransitionEditor({ tree, transition: transition, dispatch }: Props) {
+export function TransitionEditor({ tree, transition, dispatch }: Props) {
   const defaults = defaultsOf(tree);
   const edit = (label: string, patch: Partial<Transition>) =>
     dispatch({ type: 'edit', label: `${transition.name}: ${label}`, tree: withTransition(tree, { ...transition, ...patch }) });

@@ -1,0 +1,64 @@
+import { describe, expect, it } from 'vitest';
+import { atOnce } from '@/core/base';
+import { layoutBoard } from '@/core/board';
+import { findFindings } from '@/core/findings';
+import { viewTree } from '@/core/lens';
+import { findOdds, ODDS_QUESTION } from '@/core/odds';
+import { withoutPosition, withoutTransition } from '@/core/tree';
+import { demoTree } from '../../demo/demoTree';
+import { speaksOf, type PositionAnswer } from './position';
+import { answering, type AnswerTo, type Asked, type QuestionKind } from './questions';
+
+const tree = demoTree();
+const WHOLE = { filter: {}, swapped: false };
+const ask = <K extends QuestionKind>(question: Asked<K>, of = tree): AnswerTo[K] => atOnce(answering(of, question)) as AnswerTo[K];
+const LAYOUT: Asked<'layout'> = {
+  kind: 'layout',
+  look: WHOLE,
+  grid: { columns: 8, rungWidth: 85 },
+  only: null,
+  unfold: false,
+  previous: null,
+};
+
+describe('what the worker answers', () => {
+  it('is what the core says of the tree as it is looked at', () => {
+    const look = { filter: { context: 'noGi' as const }, swapped: false };
+    const { shown } = viewTree(tree, look.filter, false);
+    expect(ask<'sheet'>({ kind: 'sheet', look }).findings.list).toEqual(findFindings(shown).list);
+    expect(ask<'odds'>({ kind: 'odds', look, ...ODDS_QUESTION }).starts).toEqual(findOdds(shown).starts);
+    const layout = ask<'layout'>({ ...LAYOUT, look });
+    expect(layout.rungs.map((placed) => [placed.rung.id, placed.x, placed.y])).toEqual(
+      layoutBoard(shown, { grid: LAYOUT.grid, arrangedBy: viewTree(tree, look.filter, false).seen }).rungs.map((placed) => [
+        placed.rung.id,
+        placed.x,
+        placed.y,
+      ]),
+    );
+  });
+  it('the same picture of the same tree is laid out once, another one anew', () => {
+    expect(ask<'layout'>(LAYOUT)).toBe(ask<'layout'>({ ...LAYOUT }));
+    expect(ask<'layout'>({ ...LAYOUT, unfold: true })).not.toBe(ask<'layout'>(LAYOUT));
+    expect(ask<'layout'>(LAYOUT, { ...tree })).not.toBe(ask<'layout'>(LAYOUT));
+    expect(ask<'layout'>({ ...LAYOUT, only: ['headquarters'] }).rungs).toHaveLength(1);
+  });
+  it('a place that is not there has no answer', () => {
+    expect(ask<'place'>({ kind: 'place', look: WHOLE, position: 'constructor' })).toBeNull();
+  });
+  it('is given in pieces: others may be let in between', () => {
+    const pieces = [...answering({ ...tree }, { kind: 'sheet', look: WHOLE })];
+    expect(pieces.length).toBeGreaterThan(8);
+  });
+});
+
+describe('an older answer', () => {
+  const answer = ask<'place'>({ kind: 'place', look: WHOLE, position: 'headquarters' }) as PositionAnswer;
+  it('stays readable while all that it names is there', () => {
+    expect(answer.dilemmas.length + answer.provoked.length).toBeGreaterThan(0);
+    expect(speaksOf(tree, answer)).toBe(true);
+    const [pair] = [...answer.dilemmas, ...answer.oneWay];
+    expect(speaksOf(withoutTransition(tree, pair!.a), answer)).toBe(false);
+    const round = answer.bypass?.routes[0];
+    if (round) expect(speaksOf(withoutPosition(tree, round[1]!), answer)).toBe(false);
+  });
+});
