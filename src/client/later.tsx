@@ -50,3 +50,17 @@ export function later<P extends object>(load: () => Promise<ComponentType<P>>): 
   }
   return Object.assign(Later, { ask: () => void ask().catch(() => undefined) });
 }
+
+/** Does one after the other whenever the window has nothing else to do; returns how to stop. */
+export function whenIdle(all: readonly (() => void)[]): () => void {
+  let handle: number;
+  const next = ([first, ...rest]: readonly (() => void)[]): void => {
+    if (!first) return;
+    handle = requestIdleCallback(() => {
+      first();
+      next(rest);
+    });
+  };
+  next(all);
+  return () => cancelIdleCallback(handle);
+}

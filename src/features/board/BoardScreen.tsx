@@ -8,7 +8,7 @@ import { indexOf } from '@/core/tree';
 import { Working } from '@/client/Working';
 import { StaleDialog } from '@/client/store/StaleDialog';
 import { useUndoKeys } from '@/client/useUndoKeys';
-import { later } from '@/client/later';
+import { later, whenIdle } from '@/client/later';
 import { StoredAlert, WAITS } from '@/ui/StoredStrip';
 import { BoardCanvas } from './canvas/BoardCanvas';
 import type { OpenedBoard } from './boardState';
@@ -28,7 +28,8 @@ const RouteBar = later(async () => (await import('./RouteBar')).RouteBar);
 const FilterDifference = later(async () => (await import('@/client/FilterDifference')).FilterDifference);
 const FilterRow = later(async () => (await import('@/client/FilterRow')).FilterRow);
 const SideSelect = later(async () => (await import('./SideSelect')).SideSelect);
-const PARTS = [CaretLine, FilterRow, SideSelect, FindingsSheet, RungSheet, RouteBar, FilterDifference, FindLine];
+/** Asked for as soon as the board is still, the line to type on first. */
+const PARTS = [CaretLine, FindingsSheet, RungSheet, FindLine, FilterRow, SideSelect, RouteBar, FilterDifference];
 
 /** Picture and side sheet, beside or under each other. */
 export const BOARD_GRID =
@@ -37,7 +38,7 @@ export const SIDE_SHEET = 'overflow-y-auto border-l-2 border-ink p-4 max-[900px]
 
 export function BoardScreen(opened: OpenedBoard) {
   const { state, dispatch, edits } = useBoard(opened);
-  useEffect(() => PARTS.forEach((part) => part.ask()), []);
+  useEffect(() => whenIdle(PARTS.map((part) => () => part.ask())), []);
   const router = useRouter();
   const [finding, setFinding] = useState(false);
   const [looking, setLooking] = useState(isFiltering(opened.filter));

@@ -11,10 +11,13 @@ import { CoverageTable } from './position/CoverageTable';
 import { CaretLine } from '../caret/CaretLine';
 import { GripsHere } from './position/GripsHere';
 import { InlineName } from '@/ui/InlineName';
-import { PositionDetails } from './position/PositionDetails';
+import { later } from '@/client/later';
+import { Unfold } from '@/ui/Unfold';
 import { PositionNotes } from './position/PositionNotes';
 import { ShowsList } from './position/ShowsList';
 import type { Shut } from '../shut';
+
+const PositionDetails = later(async () => (await import('./position/PositionDetails')).PositionDetails);
 
 interface Props {
   readonly tree: TreeDocument;
@@ -158,7 +161,9 @@ export function RungSheet({ tree, hidden, shut, gripsOn, shown, catalogue, posit
           <p className="text-soft">Your gym’s rules and the event’s rule book come first.</p>
         </div>
       )}
-      <PositionDetails tree={tree} position={position} onChange={edit} dispatch={dispatch} />
+      <Unfold summary="About this position">
+        {() => <PositionDetails tree={tree} position={position} onChange={edit} dispatch={dispatch} />}
+      </Unfold>
     </section>
   );
 }

@@ -55,39 +55,36 @@ function DefaultNumbers({ tree, onChange }: { tree: TreeDocument; onChange: (def
 export function AboutTree({ tree, dispatch }: { tree: TreeDocument; dispatch: Dispatch<BoardAction> }) {
   const edit = (label: string, patch: Partial<TreeDocument>) => dispatch({ type: 'edit', label, tree: { ...tree, ...patch } });
   return (
-    <details className="mt-4 border-t border-hair pt-2">
-      <summary className="min-h-9 font-figure text-[15px] font-medium">About this tree</summary>
-      <div className="grid gap-2">
-        <InlineName label="Name of the tree" value={tree.name} onChange={(name) => edit('the tree renamed', { name })} />
-        <p className="text-soft">
-          Written for the {tree.owner === 'passer' ? 'passer' : 'guard player'}: “I” is {tree.owner === 'passer' ? 'on top' : 'below'}.
-        </p>
-        <ListLine
-          label="Schools: ways of doing it, kept side by side"
-          values={tree.schools}
-          hint="pressure, loose"
-          onChange={(schools) => edit('schools', { schools })}
-        />
-        <fieldset className="flex flex-wrap gap-x-4">
-          <legend className="text-[13px] text-soft">Cloth</legend>
-          {CONTEXTS.map((context) => (
-            <label key={context} className="flex min-h-8 items-center gap-1.5">
-              <input
-                type="checkbox"
-                checked={tree.contexts.includes(context)}
-                onChange={(event) =>
-                  edit('cloth', {
-                    contexts: CONTEXTS.filter((item) => (item === context ? event.target.checked : tree.contexts.includes(item))),
-                  })
-                }
-              />
-              {CONTEXT_WORDS[context]}
-            </label>
-          ))}
-        </fieldset>
-        <DefaultNumbers tree={tree} onChange={(defaults) => edit('what counts by default', { defaults })} />
-        <TextLine label="Notes" value={tree.notes ?? ''} onChange={(notes) => edit('notes', { notes: notes === '' ? undefined : notes })} />
-      </div>
-    </details>
+    <div className="grid gap-2">
+      <InlineName label="Name of the tree" value={tree.name} onChange={(name) => edit('the tree renamed', { name })} />
+      <p className="text-soft">
+        Written for the {tree.owner === 'passer' ? 'passer' : 'guard player'}: “I” is {tree.owner === 'passer' ? 'on top' : 'below'}.
+      </p>
+      <ListLine
+        label="Schools: ways of doing it, kept side by side"
+        values={tree.schools}
+        hint="pressure, loose"
+        onChange={(schools) => edit('schools', { schools })}
+      />
+      <fieldset className="flex flex-wrap gap-x-4">
+        <legend className="text-[13px] text-soft">Cloth</legend>
+        {CONTEXTS.map((context) => (
+          <label key={context} className="flex min-h-8 items-center gap-1.5">
+            <input
+              type="checkbox"
+              checked={tree.contexts.includes(context)}
+              onChange={(event) =>
+                edit('cloth', {
+                  contexts: CONTEXTS.filter((item) => (item === context ? event.target.checked : tree.contexts.includes(item))),
+                })
+              }
+            />
+            {CONTEXT_WORDS[context]}
+          </label>
+        ))}
+      </fieldset>
+      <DefaultNumbers tree={tree} onChange={(defaults) => edit('what counts by default', { defaults })} />
+      <TextLine label="Notes" value={tree.notes ?? ''} onChange={(notes) => edit('notes', { notes: notes === '' ? undefined : notes })} />
+    </div>
   );
 }

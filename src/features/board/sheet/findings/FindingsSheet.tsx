@@ -10,12 +10,15 @@ import { FINDING_KINDS, mendOf, type Finding, type Findings, type Mend } from '@
 import type { TreeView } from '@/core/lens';
 import { withDismissal, withoutDismissal, type TreeDocument } from '@/core/tree';
 import { findingText, findingTitle, GOAL_WORDS, plural } from '@/core/words';
-import { AboutTree } from './AboutTree';
+import { later } from '@/client/later';
+import { Unfold } from '@/ui/Unfold';
 import type { BoardAction } from '../../boardState';
 import { combinationCaret } from '../../caret/branch';
 import { Fold } from '../Fold';
 import { LadderSections } from './LadderSections';
 import { TodoSections } from './TodoSections';
+
+const AboutTree = later(async () => (await import('./AboutTree')).AboutTree);
 
 interface Props {
   readonly tree: TreeDocument;
@@ -176,7 +179,7 @@ export function FindingsSheet({ tree, of: spoken, answer, dispatch }: Props) {
           </ul>
         </details>
       )}
-      <AboutTree tree={tree} dispatch={dispatch} />
+      <Unfold summary="About this tree">{() => <AboutTree tree={tree} dispatch={dispatch} />}</Unfold>
     </section>
   );
 }

@@ -151,125 +151,117 @@ export function PositionDetails({ tree, position, onChange, dispatch }: Props) {
     onChange(field, { [field]: value === '' ? undefined : value });
   const list = (field: 'aliases' | 'hazards') => (values: string[]) => onChange(field, { [field]: values.length > 0 ? values : undefined });
   return (
-    <details className="mt-4 border-t border-hair pt-2">
-      <summary className="min-h-9 font-figure text-[15px] font-medium">About this position</summary>
-      <div className="grid gap-2">
+    <div className="grid gap-2">
+      <Choice
+        label="Kind of place"
+        value={position.family}
+        options={FAMILIES}
+        words={FAMILY_NAMES}
+        onChange={(family) => family && onChange('kind', { family })}
+      />
+      <Choice
+        label="Time here"
+        value={position.tempo}
+        options={TEMPOS}
+        words={TEMPO_WORDS}
+        onChange={(tempo) => tempo && onChange('time', { tempo })}
+      />
+      {tree.contexts.map((context) => (
         <Choice
-          label="Kind of place"
-          value={position.family}
-          options={FAMILIES}
-          words={FAMILY_NAMES}
-          onChange={(family) => family && onChange('kind', { family })}
-        />
-        <Choice
-          label="Time here"
-          value={position.tempo}
+          key={context}
+          label={`Time here, ${CONTEXT_WORDS[context]}`}
+          none="the same"
+          value={position.tempoByContext?.find((item) => item.context === context)?.tempo}
           options={TEMPOS}
           words={TEMPO_WORDS}
-          onChange={(tempo) => tempo && onChange('time', { tempo })}
+          onChange={(tempo) => setTempoIn(context, tempo)}
         />
-        {tree.contexts.map((context) => (
-          <Choice
-            key={context}
-            label={`Time here, ${CONTEXT_WORDS[context]}`}
-            none="the same"
-            value={position.tempoByContext?.find((item) => item.context === context)?.tempo}
-            options={TEMPOS}
-            words={TEMPO_WORDS}
-            onChange={(tempo) => setTempoIn(context, tempo)}
-          />
-        ))}
-        <TextLine label="Why" value={position.tempoReason ?? ''} hint="his leg is trapped between mine" onChange={text('tempoReason')} />
-        <TextLine
-          label="The chance is gone"
-          value={position.windowCloses ?? ''}
-          hint="when he faces me again"
-          onChange={text('windowCloses')}
-        />
-        <Choice
-          label="The climb ends here as"
-          none="it goes on"
-          value={position.ends}
-          options={ENDINGS}
-          words={ENDING_WORDS}
-          onChange={(ends) => onChange('ending', { ends })}
-        />
-        <ContinuesIn position={position} onChange={onChange} />
-        <BySchool tree={tree} position={position} onChange={onChange} />
-        <Tick checked={isStart} onChange={setStart}>
-          A round can start here
-        </Tick>
-        {start && (
-          <ListLine
-            label="What is given at the start"
-            values={start.facts ?? []}
-            hint="sleeve held"
-            onChange={(facts) =>
-              dispatch({
-                type: 'edit',
-                label: `${position.name}: given at the start`,
-                tree: {
-                  ...tree,
-                  starts: tree.starts.map((item) =>
-                    item === start ? { position: item.position, ...(facts.length > 0 ? { facts } : {}) } : item,
-                  ),
-                },
-              })
-            }
-          />
-        )}
-        <Tick checked={ownerRoleOf(tree, position) === 'below'} onChange={(on) => setRole(on ? 'below' : 'top')}>
-          I am below
-        </Tick>
-        <Tick checked={position.wordingUnsure ?? false} onChange={(on) => onChange('wording', { wordingUnsure: on || undefined })}>
-          Not sure of the name yet
-        </Tick>
-        <Tick checked={position.heSeesItFirst ?? false} onChange={(on) => onChange('who sees first', { heSeesItFirst: on || undefined })}>
-          He sees my choice before I make it
-        </Tick>
-        <ListLine label="Other names" values={position.aliases ?? []} onChange={list('aliases')} />
-        <TextLine label="The legs" value={position.legRelation ?? ''} hint="his hook outside my lead leg" onChange={text('legRelation')} />
-        <Choice
-          label="I am"
-          none="not said"
-          value={position.stance}
-          options={STANCES}
-          words={STANCE_WORDS}
-          onChange={(stance) => onChange('stance', { stance })}
-        />
-        <Choice
-          label="Distance"
-          none="not said"
-          value={position.distance}
-          options={DISTANCES}
-          words={DISTANCE_WORDS}
-          onChange={(distance) => onChange('distance', { distance })}
-        />
-        <Signs position={position} onChange={onChange} />
-        <ListLine label="Care" mark=";" values={position.hazards ?? []} onChange={list('hazards')} />
-        <TextLine
-          label="Where it comes from"
-          value={position.source ?? ''}
-          hint="own idea, a colleague, a class"
-          onChange={text('source')}
-        />
-        <TextLine label="Notes" value={position.notes ?? ''} onChange={text('notes')} />
-        <button
-          type="button"
-          className="min-h-9 justify-self-start text-red underline"
-          onClick={() =>
+      ))}
+      <TextLine label="Why" value={position.tempoReason ?? ''} hint="his leg is trapped between mine" onChange={text('tempoReason')} />
+      <TextLine
+        label="The chance is gone"
+        value={position.windowCloses ?? ''}
+        hint="when he faces me again"
+        onChange={text('windowCloses')}
+      />
+      <Choice
+        label="The climb ends here as"
+        none="it goes on"
+        value={position.ends}
+        options={ENDINGS}
+        words={ENDING_WORDS}
+        onChange={(ends) => onChange('ending', { ends })}
+      />
+      <ContinuesIn position={position} onChange={onChange} />
+      <BySchool tree={tree} position={position} onChange={onChange} />
+      <Tick checked={isStart} onChange={setStart}>
+        A round can start here
+      </Tick>
+      {start && (
+        <ListLine
+          label="What is given at the start"
+          values={start.facts ?? []}
+          hint="sleeve held"
+          onChange={(facts) =>
             dispatch({
               type: 'edit',
-              label: `${position.name} removed`,
-              tree: withoutPosition(tree, position.id),
-              select: null,
-              caret: null,
+              label: `${position.name}: given at the start`,
+              tree: {
+                ...tree,
+                starts: tree.starts.map((item) =>
+                  item === start ? { position: item.position, ...(facts.length > 0 ? { facts } : {}) } : item,
+                ),
+              },
             })
           }
-        >
-          Remove this position and its {plural(routes, 'transition')}
-        </button>
-      </div>
-    </details>
+        />
+      )}
+      <Tick checked={ownerRoleOf(tree, position) === 'below'} onChange={(on) => setRole(on ? 'below' : 'top')}>
+        I am below
+      </Tick>
+      <Tick checked={position.wordingUnsure ?? false} onChange={(on) => onChange('wording', { wordingUnsure: on || undefined })}>
+        Not sure of the name yet
+      </Tick>
+      <Tick checked={position.heSeesItFirst ?? false} onChange={(on) => onChange('who sees first', { heSeesItFirst: on || undefined })}>
+        He sees my choice before I make it
+      </Tick>
+      <ListLine label="Other names" values={position.aliases ?? []} onChange={list('aliases')} />
+      <TextLine label="The legs" value={position.legRelation ?? ''} hint="his hook outside my lead leg" onChange={text('legRelation')} />
+      <Choice
+        label="I am"
+        none="not said"
+        value={position.stance}
+        options={STANCES}
+        words={STANCE_WORDS}
+        onChange={(stance) => onChange('stance', { stance })}
+      />
+      <Choice
+        label="Distance"
+        none="not said"
+        value={position.distance}
+        options={DISTANCES}
+        words={DISTANCE_WORDS}
+        onChange={(distance) => onChange('distance', { distance })}
+      />
+      <Signs position={position} onChange={onChange} />
+      <ListLine label="Care" mark=";" values={position.hazards ?? []} onChange={list('hazards')} />
+      <TextLine label="Where it comes from" value={position.source ?? ''} hint="own idea, a colleague, a class" onChange={text('source')} />
+      <TextLine label="Notes" value={position.notes ?? ''} onChange={text('notes')} />
+      <button
+        type="button"
+        className="min-h-9 justify-self-start text-red underline"
+        onClick={() =>
+          dispatch({
+            type: 'edit',
+            label: `${position.name} removed`,
+            tree: withoutPosition(tree, position.id),
+            select: null,
+            caret: null,
+          })
+        }
+      >
+        Remove this position and its {plural(routes, 'transition')}
+      </button>
+    </div>
   );
 }

@@ -18,9 +18,12 @@ import type { Odds } from '@/core/odds';
 import type { BoardAction } from '../../boardState';
 import { ReadHead } from './ReadHead';
 import { Suggestions } from './Suggestions';
-import { TransitionEditor } from '../transition/TransitionEditor';
-import { ValueEditor } from './ValueEditor';
+import { later } from '@/client/later';
 import { firstHold, type Shut } from '../../shut';
+
+// An editor comes when it is opened.
+const TransitionEditor = later(async () => (await import('../transition/TransitionEditor')).TransitionEditor);
+const ValueEditor = later(async () => (await import('./ValueEditor')).ValueEditor);
 
 interface Props {
   readonly tree: TreeDocument;
