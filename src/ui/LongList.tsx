@@ -1,5 +1,5 @@
 'use client';
-import { useVirtualizer } from '@tanstack/react-virtual';
+import { elementScroll, useVirtualizer, type Virtualizer } from '@tanstack/react-virtual';
 import { useEffect, useRef, type ReactNode } from 'react';
 
 interface Props {
@@ -11,6 +11,17 @@ interface Props {
   readonly className?: string;
 }
 
+type List = Virtualizer<HTMLDivElement, HTMLLIElement>;
+
+// Sizes are taken when the browser has laid out the page, never asked for in between: beside a large drawing that costs a tenth
+// of a second each time.
+const whenResized = ({ scrollElement }: List, tell: (rect: { width: number; height: number }) => void) => {
+  if (!scrollElement) return;
+  const observer = new ResizeObserver(([entry]) => entry && tell(entry.contentRect));
+  observer.observe(scrollElement);
+  return () => observer.disconnect();
+};
+
 /** Up to this many rows are simply drawn. */
 const FEW = 120;
 
@@ -19,12 +30,19 @@ function ManyRows({ rows, about, shown = null, className = '' }: Props) {
   const box = useRef<HTMLDivElement>(null);
   // Its functions are called while drawing and never kept.
   // eslint-disable-next-line react-hooks/incompatible-library
-  const list = useVirtualizer({
+  const list = useVirtualizer<HTMLDivElement, HTMLLIElement>({
     count: rows.length,
     getScrollElement: () => box.current,
     estimateSize: () => about,
     getItemKey: (i) => rows[i]!.key,
     overscan: 12,
+    initialRect: { width: 0, height: 600 },
+    initialOffset: 0,
+    observeElementRect: whenResized,
+    scrollToFn: (offset, options, instance) => {
+      if (offset !== instance.scrollOffset || options.adjustments) elementScroll(offset, options, instance);
+    },
+    measureElement: (row, entry, { options }) => entry?.borderBoxSize[0]?.blockSize ?? options.estimateSize(Number(row.dataset.index)),
   });
   const at = shown === null ? -1 : rows.findIndex((row) => row.key === shown);
   useEffect(() => {
