@@ -35,7 +35,7 @@ function ManyRows({ rows, about, shown = null, className = '' }: Props) {
     getScrollElement: () => box.current,
     estimateSize: () => about,
     getItemKey: (i) => rows[i]!.key,
-    overscan: 12,
+    overscan: 4,
     initialRect: { width: 0, height: 600 },
     initialOffset: 0,
     observeElementRect: whenResized,

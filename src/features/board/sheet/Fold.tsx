@@ -21,7 +21,7 @@ export function Fold({ title, count, begins = false, urgent = false, children }:
       <summary className="mt-3 min-h-8 font-figure text-[15px] font-semibold tracking-wide uppercase">
         {title} <span className={urgent ? 'text-red' : 'text-soft'}>{count}</span>
       </summary>
-      {open && <LongList about={64} rows={children().map((line, i) => ({ key: line.key ?? String(i), drawn: () => line }))} />}
+      {open && <LongList about={92} rows={children().map((line, i) => ({ key: line.key ?? String(i), drawn: () => line }))} />}
     </details>
   );
 }
