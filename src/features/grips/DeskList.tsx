@@ -89,7 +89,7 @@ export function DeskList({ tree, chosen, findRef, onPick }: Props) {
       />
       {positions.length === 0 && typed.trim() !== '' && <p className="mt-2">Nothing by these words.</p>}
       <LongList
-        className="mt-2"
+        className="mt-2 max-lg:max-h-36 max-sm:max-h-24"
         about={32}
         shown={chosen && keyOf(chosen)}
         rows={positions.flatMap(({ position, moves: transitions }) => [
