@@ -12,7 +12,7 @@ import { later, whenIdle } from '@/client/later';
 import { StoredAlert, WAITS } from '@/ui/StoredStrip';
 import { BoardCanvas } from './canvas/BoardCanvas';
 import type { OpenedBoard } from './boardState';
-import { BoardStrip } from './BoardStrip';
+import { BoardStrip } from './bars/BoardStrip';
 import { CaretLine, FindLine } from './caret/later';
 import { shutOptions } from './shut';
 import { useCatalogue } from './caret/useCatalogue';
@@ -24,10 +24,10 @@ import { caretAnchor, routesThrough } from './viewModel';
 // What the first picture does without.
 const RungSheet = later(async () => (await import('./sheet/RungSheet')).RungSheet);
 const FindingsSheet = later(async () => (await import('./sheet/findings/FindingsSheet')).FindingsSheet);
-const RouteBar = later(async () => (await import('./RouteBar')).RouteBar);
+const RouteBar = later(async () => (await import('./bars/RouteBar')).RouteBar);
 const FilterDifference = later(async () => (await import('@/client/FilterDifference')).FilterDifference);
 const FilterRow = later(async () => (await import('@/client/FilterRow')).FilterRow);
-const SideSelect = later(async () => (await import('./SideSelect')).SideSelect);
+const SideSelect = later(async () => (await import('./bars/SideSelect')).SideSelect);
 /** Asked for as soon as the board is still, the line to type on first. */
 const PARTS = [CaretLine, FindingsSheet, RungSheet, FindLine, FilterRow, SideSelect, RouteBar, FilterDifference];
 

@@ -2,7 +2,7 @@ import { perObject } from '@/core/base';
 import { isFiltering } from '@/core/lens';
 import type { TreeDocument } from '@/core/tree';
 import type { OpenedBoard } from '@/features/board/boardState';
-import { StillBoard } from '@/features/board/canvas/StillBoard';
+import { StillBoard } from '@/features/board/StillBoard';
 import { sceneOf } from '@/features/board/viewModel';
 import { markupOf } from '@/server/markup';
 

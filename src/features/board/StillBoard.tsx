@@ -1,7 +1,7 @@
 import type { BoardLayout } from '@/core/board';
-import { Climbs, Ladder } from './Ladder';
-import { RungShapes } from './RungShape';
-import { LARGEST, READABLE } from '../viewModel';
+import { Climbs, Ladder } from './canvas/Ladder';
+import { RungShapes } from './canvas/RungShape';
+import { LARGEST, READABLE } from './viewModel';
 
 const NONE: ReadonlySet<string> = new Set();
 

@@ -2,7 +2,7 @@ import type { Dispatch } from 'react';
 import type { TreeDocument } from '@/core/tree';
 import { OWNER_WORDS } from '@/core/words';
 import { Select } from '@/ui/Select';
-import type { BoardAction } from './boardState';
+import type { BoardAction } from '../boardState';
 
 /** From whose side the tree is read; the other side is the defender's view. */
 export function SideSelect({ tree, swapped, dispatch }: { tree: TreeDocument; swapped: boolean; dispatch: Dispatch<BoardAction> }) {

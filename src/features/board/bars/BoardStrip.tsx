@@ -9,7 +9,7 @@ import { sayOpenCount } from '@/core/words';
 import { AppStrip } from '@/ui/AppStrip';
 import { StoredStatus } from '@/ui/StoredStrip';
 import { StripButton } from '@/ui/StripButton';
-import type { BoardAction, BoardState, BoardView } from './boardState';
+import type { BoardAction, BoardState, BoardView } from '../boardState';
 
 const VIEWS: readonly (readonly [BoardView, string])[] = [
   ['tree', 'Whole tree'],

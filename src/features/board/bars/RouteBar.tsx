@@ -4,7 +4,7 @@ import { gripsAlong, transitionsOnRoute, toBreakAlong } from '@/core/grips';
 import { indexOf, positionOf, type Contact, type PositionId, type TreeDocument } from '@/core/tree';
 import { plural, sayHandsAlong, sayHis, sayToBreak } from '@/core/words';
 import { StripButton } from '@/ui/StripButton';
-import type { BoardAction } from './boardState';
+import type { BoardAction } from '../boardState';
 
 interface Props {
   /** The tree under the filter. */
