@@ -7,6 +7,10 @@ interface Keys {
   readonly onFind?: () => void;
 }
 
+/** A field, or an open list in which letters look for an option. */
+const isTypedInto = (target: EventTarget | null): boolean =>
+  target instanceof HTMLElement && (/^(INPUT|TEXTAREA)$/.test(target.tagName) || target.closest('[role=listbox]') !== null);
+
 /** Keys that work anywhere on a screen unless something is being typed: Ctrl+Z, Ctrl+Shift+Z, Ctrl+Y, and / to find. */
 export function useUndoKeys(keys: Keys): void {
   const latest = useRef(keys);
@@ -15,8 +19,7 @@ export function useUndoKeys(keys: Keys): void {
   });
   useEffect(() => {
     const onKeyDown = (event: globalThis.KeyboardEvent) => {
-      const typing = event.target instanceof HTMLElement && /^(INPUT|SELECT|TEXTAREA)$/.test(event.target.tagName);
-      if (typing) return;
+      if (isTypedInto(event.target)) return;
       const command = event.ctrlKey || event.metaKey;
       const key = event.key.toLowerCase();
       const { onUndo, onRedo, onFind } = latest.current;
