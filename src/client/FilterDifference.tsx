@@ -52,7 +52,7 @@ function HoldsGone({ tree, holds }: { tree: TreeDocument; holds: readonly Vanish
 }
 
 /** What the filter takes away and leaves open. */
-export function FilterDifference({ tree, filter, onPosition: onPosition }: Props) {
+export function FilterDifference({ tree, filter, onPosition }: Props) {
   const found = useMemo(() => (isFiltering(filter) ? findFilterDifference(tree, filter) : null), [tree, filter]);
   if (!found) return null;
   const index = indexOf(tree);

@@ -51,16 +51,27 @@ export function later<P extends object>(load: () => Promise<ComponentType<P>>): 
   return Object.assign(Later, { ask: () => void ask().catch(() => undefined) });
 }
 
+const LATER_MS = 300;
+/** Not every browser says when it is idle; there a pause has to do. Returns how to stop. */
+function onceIdle(work: () => void): () => void {
+  if ('requestIdleCallback' in window) {
+    const handle = requestIdleCallback(work);
+    return () => cancelIdleCallback(handle);
+  }
+  const timer = setTimeout(work, LATER_MS);
+  return () => clearTimeout(timer);
+}
+
 /** Does one after the other whenever the window has nothing else to do; returns how to stop. */
 export function whenIdle(all: readonly (() => void)[]): () => void {
-  let handle: number;
+  let stop = (): void => undefined;
   const next = ([first, ...rest]: readonly (() => void)[]): void => {
     if (!first) return;
-    handle = requestIdleCallback(() => {
+    stop = onceIdle(() => {
       first();
       next(rest);
     });
   };
   next(all);
-  return () => cancelIdleCallback(handle);
+  return () => stop();
 }

@@ -26,7 +26,7 @@ interface Props {
 export const LINE = 'flex items-baseline gap-1 border-b-2 border-red bg-paper';
 export const INPUT = 'min-h-9 w-full min-w-0 bg-transparent outline-none placeholder:text-soft';
 
-/** Keys of a line of text, which the list must not take. */
+/** Keys that belong to a line of text: the list would go to its ends. */
 const OF_THE_LINE = new Set(['Home', 'End']);
 
 /** A line to type on with a list under it, by cmdk: ↑ ↓ choose, Enter takes. What is listed is the caller's to say; the keys come here at once. */
@@ -45,10 +45,8 @@ export function Combobox(props: Props) {
       loop
       value={chosen}
       onValueChange={setAt}
-      onKeyDown={(event) => {
-        event.stopPropagation();
-        if (OF_THE_LINE.has(event.key)) event.preventDefault();
-      }}
+      // The keys of the screen do not hear what is typed here.
+      onKeyDown={(event) => event.stopPropagation()}
     >
       <div className={lead ? LINE : `${LINE} px-2`}>
         {lead}
@@ -59,7 +57,10 @@ export function Combobox(props: Props) {
             setAt('');
             onTyped(text);
           }}
-          onKeyDown={onKeyDown}
+          onKeyDown={(event) => {
+            if (OF_THE_LINE.has(event.key)) event.stopPropagation();
+            onKeyDown?.(event);
+          }}
           aria-label={label}
           placeholder={hint}
           maxLength={160}

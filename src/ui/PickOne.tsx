@@ -18,15 +18,13 @@ interface Props {
 export function PickOne({ label, isOver = false, shown, optionsFor, onPick }: Props) {
   const [isOpen, setOpen] = useState(false);
   const [typed, setTyped] = useState('');
+  const change = (open: boolean) => {
+    setOpen(open);
+    setTyped('');
+  };
   const { options, more } = isOpen ? optionsFor(typed) : { options: [], more: 0 };
   const picker = (
-    <Popover.Root
-      open={isOpen}
-      onOpenChange={(open) => {
-        setOpen(open);
-        setTyped('');
-      }}
-    >
+    <Popover.Root open={isOpen} onOpenChange={change}>
       <Popover.Trigger
         aria-label={`${label}: ${shown}`}
         className="flex min-h-9 max-w-full items-center gap-1.5 justify-self-start border border-soft bg-paper px-1.5 text-left font-figure text-[15px]"
@@ -49,9 +47,8 @@ export function PickOne({ label, isOver = false, shown, optionsFor, onPick }: Pr
             hint="type a word of it"
             {...{ typed, options, more }}
             onTyped={setTyped}
-            onKeyDown={(event) => event.key === 'Escape' && setOpen(false)}
             onPick={(option) => {
-              setOpen(false);
+              change(false);
               onPick(option.key);
             }}
           />

@@ -29,10 +29,11 @@ export function Select<T extends string>({ label, labelled = 'over', value, opti
   const shift = none === undefined ? 0 : 1;
   return (
     <div className={AROUND[labelled]}>
-      <span id={`${id}-label`} className={LABEL[labelled]}>
+      <label htmlFor={id} className={LABEL[labelled]}>
         {label}
-      </span>
-      <Radix.Root value={String(at + shift)} onValueChange={(index) => onChange(options[Number(index) - shift]?.[0])}>
+      </label>
+      {/* Within a form the browser's own select may say that nothing is chosen: that is nobody's choice. */}
+      <Radix.Root value={String(at + shift)} onValueChange={(index) => index !== '' && onChange(options[Number(index) - shift]?.[0])}>
         <Radix.Trigger
           id={id}
           aria-label={label}

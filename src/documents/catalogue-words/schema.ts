@@ -41,4 +41,4 @@ const rowSchemas = {
 };
 /** What a gym says of one catalogue entry, or an entry of its own: a list of rows for each. */
 export const entrySchemas: Record<GymEntry['kind'], z.ZodType> = rowSchemas;
-export const wordsBodySchema = z.strictObject({ id: z.literal(WORDS_ID), name: name });
+export const wordsBodySchema = z.strictObject({ id: z.literal(WORDS_ID), name });

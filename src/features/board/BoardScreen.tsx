@@ -63,7 +63,7 @@ export function BoardScreen(opened: OpenedBoard) {
   const asWhom = useMemo(() => ({ filter, swapped }), [filter, swapped]);
   const { scene, drawing } = useScene({ state: seenState, routes, arrangedBy: tree, subject, look: asWhom });
   const shownPosition = sheet === 'rung' ? selected : null;
-  const { odds, said, findings, spoken, broken } = useBoardAnswers({ subject, look: asWhom, view: look, shownPosition: shownPosition });
+  const { odds, said, findings, spoken, broken } = useBoardAnswers({ subject, look: asWhom, view: look, shownPosition });
   const shut = useMemo(() => shutOptions(shown, gripsOn), [shown, gripsOn]);
   const position = selected === null ? undefined : indexOf(tree).positions.get(selected);
   const onBoard =

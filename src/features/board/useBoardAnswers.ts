@@ -31,7 +31,7 @@ interface Asked {
 }
 
 /** What the worker computes for the side sheet and the count in the head. */
-export function useBoardAnswers({ subject, look, view, shownPosition: shownPosition }: Asked): BoardAnswers {
+export function useBoardAnswers({ subject, look, view, shownPosition }: Asked): BoardAnswers {
   const { tree, book } = subject;
   const isLarge = tree.positions.length > LARGE_TREE;
   const odds = useAnswer<'odds'>(subject, shownPosition === null ? null : { kind: 'odds', look, ...ODDS_QUESTION });
