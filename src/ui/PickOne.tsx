@@ -2,6 +2,7 @@
 import { Popover } from 'radix-ui';
 import { useState } from 'react';
 import { Combobox, type Option } from './Combobox';
+import { openerClass } from './Field';
 
 interface Props {
   readonly label: string;
@@ -25,10 +26,7 @@ export function PickOne({ label, isOver = false, shown, optionsFor, onPick }: Pr
   const { options, more } = isOpen ? optionsFor(typed) : { options: [], more: 0 };
   const picker = (
     <Popover.Root open={isOpen} onOpenChange={change}>
-      <Popover.Trigger
-        aria-label={`${label}: ${shown}`}
-        className="flex min-h-9 max-w-full items-center gap-1.5 justify-self-start border border-soft bg-paper px-1.5 text-left font-figure text-[15px]"
-      >
+      <Popover.Trigger aria-label={`${label}: ${shown}`} className={`${openerClass} justify-self-start border border-soft px-1.5`}>
         <span className="truncate">{shown}</span>
         <span aria-hidden className="text-[11px] text-soft">
           ▾

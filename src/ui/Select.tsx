@@ -1,6 +1,7 @@
 'use client';
 import { Select as Radix } from 'radix-ui';
 import { useId } from 'react';
+import { openerClass } from './Field';
 
 interface Props<T extends string> {
   readonly label: string;
@@ -34,11 +35,7 @@ export function Select<T extends string>({ label, labelled = 'over', value, opti
       </label>
       {/* Within a form the browser's own select may say that nothing is chosen: that is nobody's choice. */}
       <Radix.Root value={String(at + shift)} onValueChange={(index) => index !== '' && onChange(options[Number(index) - shift]?.[0])}>
-        <Radix.Trigger
-          id={id}
-          aria-label={label}
-          className={`flex min-h-9 max-w-full min-w-0 items-center gap-1.5 bg-paper text-left font-figure text-[15px] text-ink ${TRIGGER[labelled]}`}
-        >
+        <Radix.Trigger id={id} aria-label={label} className={`${openerClass} ${TRIGGER[labelled]}`}>
           <span className="truncate">
             <Radix.Value />
           </span>

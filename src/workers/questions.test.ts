@@ -43,7 +43,7 @@ describe('what the worker answers', () => {
     expect(ask<'layout'>({ ...LAYOUT, only: ['headquarters'] }).rungs).toHaveLength(1);
   });
   it('a place that is not there has no answer', () => {
-    expect(ask<'place'>({ kind: 'place', look: WHOLE, position: 'constructor' })).toBeNull();
+    expect(ask<'position'>({ kind: 'position', look: WHOLE, position: 'constructor' })).toBeNull();
   });
   it('is given in pieces: others may be let in between', () => {
     const pieces = [...answering({ ...tree }, { kind: 'sheet', look: WHOLE })];
@@ -52,7 +52,7 @@ describe('what the worker answers', () => {
 });
 
 describe('an older answer', () => {
-  const answer = ask<'place'>({ kind: 'place', look: WHOLE, position: 'headquarters' }) as PositionAnswer;
+  const answer = ask<'position'>({ kind: 'position', look: WHOLE, position: 'headquarters' }) as PositionAnswer;
   it('stays readable while all that it names is there', () => {
     expect(answer.dilemmas.length + answer.provoked.length).toBeGreaterThan(0);
     expect(speaksOf(tree, answer)).toBe(true);

@@ -14,7 +14,7 @@ export interface Look {
 /** What can be asked of a tree: plain data, so that it crosses to the worker. */
 export type Question = { readonly look: Look } & (
   | { readonly kind: 'sheet' }
-  | { readonly kind: 'place'; readonly position: PositionId }
+  | { readonly kind: 'position'; readonly position: PositionId }
   | ({ readonly kind: 'odds' } & OddsQuestion)
   | {
       readonly kind: 'layout';
@@ -29,7 +29,7 @@ export type Question = { readonly look: Look } & (
 export interface AnswerTo {
   readonly sheet: TreeSheet;
   /** Null = there is no such place. */
-  readonly place: PositionAnswer | null;
+  readonly position: PositionAnswer | null;
   readonly odds: Odds;
   readonly layout: BoardLayout;
 }
@@ -50,7 +50,7 @@ export function* answering(tree: TreeDocument, question: Question): InPieces<Ans
   const { shown } = looked;
   yield 0;
   if (question.kind === 'sheet') return yield* sheetInPieces(looked);
-  if (question.kind === 'place') return yield* positionInPieces(looked, question.position);
+  if (question.kind === 'position') return yield* positionInPieces(looked, question.position);
   if (question.kind === 'odds') return yield* findOddsInPieces(shown, question);
   const known = drawn(tree);
   const key = JSON.stringify(question);

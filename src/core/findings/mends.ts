@@ -7,9 +7,9 @@ export type Mend =
   | { readonly at: 'combination'; readonly position: PositionId; readonly combination: Readonly<Record<ReadId, ValueId>> }
   | { readonly at: 'show'; readonly position: PositionId }
   | { readonly at: 'grips'; readonly position: PositionId; readonly transition: TransitionId | null }
-  | { readonly at: 'place'; readonly position: PositionId };
+  | { readonly at: 'position'; readonly position: PositionId };
 
-const atPosition = ({ position }: { readonly position: PositionId }): Mend => ({ at: 'place', position });
+const atPosition = ({ position }: { readonly position: PositionId }): Mend => ({ at: 'position', position });
 const atShow = ({ position }: { readonly position: PositionId }): Mend => ({ at: 'show', position });
 
 /** Every kind in the order in which they are told, worst first. Apart from the finders, which a screen does without. */
@@ -23,7 +23,7 @@ const MENDS: { readonly [K in FindingKind]: (finding: FindingOf<K>, tree: TreeDo
   idleOption: atPosition,
   provokesGap: ({ position, value }, tree) => {
     const found = findValue(positionOf(indexOf(tree), position), value);
-    return found ? { at: 'answer', position, read: found.read.id, value } : { at: 'place', position };
+    return found ? { at: 'answer', position, read: found.read.id, value } : { at: 'position', position };
   },
   preferredNever: atPosition,
   grips: ({ position, transition }) => ({ at: 'grips', position, transition }),

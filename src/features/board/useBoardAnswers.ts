@@ -35,7 +35,7 @@ export function useBoardAnswers({ subject, look, view, shownPosition }: Asked): 
   const { tree, book } = subject;
   const isLarge = tree.positions.length > LARGE_TREE;
   const odds = useAnswer<'odds'>(subject, shownPosition === null ? null : { kind: 'odds', look, ...ODDS_QUESTION });
-  const place = useAnswer<'place'>(subject, shownPosition === null ? null : { kind: 'place', look, position: shownPosition });
+  const answer = useAnswer<'position'>(subject, shownPosition === null ? null : { kind: 'position', look, position: shownPosition });
   // A large tree's broken rungs are counted with the findings, away from the screen.
   const findings = useAnswer<'sheet'>(subject, shownPosition !== null && !isLarge ? null : { kind: 'sheet', look });
   const { of, asked } = findings;
@@ -47,6 +47,6 @@ export function useBoardAnswers({ subject, look, view, shownPosition }: Asked): 
     if (!isLarge) return findUnanswered(view.shown).length + findUnstopped(view.shown).length;
     return findings.value?.findings.list.filter(({ kind }) => kind === 'unanswered' || kind === 'unstopped').length ?? null;
   }, [isLarge, findings.value, view.shown]);
-  const said = place.value && place.asked?.position === shownPosition && speaksOf(view.seen, place.value) ? place.value : null;
+  const said = answer.value && answer.asked?.position === shownPosition && speaksOf(view.seen, answer.value) ? answer.value : null;
   return { odds, said, findings, spoken, broken };
 }

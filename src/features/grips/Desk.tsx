@@ -34,7 +34,7 @@ interface Props {
 
 /** The tree as it is looked at: this for the other side, all of it without the uniform. Derived, nothing is stored. */
 function treeAtDesk(tree: TreeDocument, { kind, id }: SubjectId, isFlipped: boolean, isBare: boolean): TreeDocument {
-  const part = { positions: new Set(kind === 'place' ? [id] : []), transitions: new Set(kind === 'move' ? [id] : []) };
+  const part = { positions: new Set(kind === 'position' ? [id] : []), transitions: new Set(kind === 'transition' ? [id] : []) };
   const sided = isFlipped ? mirrorPart(tree, part).tree : tree;
   return isBare ? bareTree(sided) : sided;
 }
@@ -110,7 +110,7 @@ export function Desk({ tree, subject, look, onLook, onEdit }: Props) {
   const findings = useMemo(
     () =>
       findGripFindings(looked).filter((item) =>
-        kind === 'move' ? item.transition === id : item.transition === null && item.position === id,
+        kind === 'transition' ? item.transition === id : item.transition === null && item.position === id,
       ),
     [looked, kind, id],
   );

@@ -59,7 +59,7 @@ export function DeskList({ tree, chosen, findRef, onPick }: Props) {
     const [first] = positions;
     if (!first || typed.trim() === '') return;
     const transition = fits(first.position.name, typed) ? undefined : first.moves[0];
-    onPick(transition ? { kind: 'move', id: transition.id } : { kind: 'place', id: first.position.id });
+    onPick(transition ? { kind: 'transition', id: transition.id } : { kind: 'position', id: first.position.id });
     requestAnimationFrame(() => document.getElementById(HOLD_LINE)?.focus());
   };
   return (
@@ -94,26 +94,26 @@ export function DeskList({ tree, chosen, findRef, onPick }: Props) {
         shown={chosen && keyOf(chosen)}
         rows={positions.flatMap(({ position, moves: transitions }) => [
           {
-            key: keyOf({ kind: 'place', id: position.id }),
+            key: keyOf({ kind: 'position', id: position.id }),
             drawn: () => (
               <Item
                 words={position.name}
                 note={position.holds || position.theirHolds ? 'held' : ''}
-                chosen={is('place', position.id)}
+                chosen={is('position', position.id)}
                 className="border-t border-hair pt-1 text-[15px] font-medium"
-                onPick={() => onPick({ kind: 'place', id: position.id })}
+                onPick={() => onPick({ kind: 'position', id: position.id })}
               />
             ),
           },
           ...transitions.map((transition) => ({
-            key: keyOf({ kind: 'move', id: transition.id }),
+            key: keyOf({ kind: 'transition', id: transition.id }),
             drawn: () => (
               <Item
                 words={sayMove(transition)}
                 note={transition.steps ? plural(transition.steps.length, 'step') : ''}
-                chosen={is('move', transition.id)}
+                chosen={is('transition', transition.id)}
                 className={`pl-3 text-[15px] ${transition.actor === 'owner' ? '' : 'text-his'}`}
-                onPick={() => onPick({ kind: 'move', id: transition.id })}
+                onPick={() => onPick({ kind: 'transition', id: transition.id })}
               />
             ),
           })),

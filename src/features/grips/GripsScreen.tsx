@@ -26,11 +26,11 @@ interface Props {
 
 /** What is on the desk when nothing was asked for that is there: the first move with steps, else the first there is. */
 function firstOf(tree: TreeDocument, { at, place }: Pick<Props, 'at' | 'place'>): SubjectId | null {
-  if (at !== null && indexOf(tree).transitions.has(at)) return { kind: 'move', id: at };
-  if (place !== null && indexOf(tree).positions.has(place)) return { kind: 'place', id: place };
+  if (at !== null && indexOf(tree).transitions.has(at)) return { kind: 'transition', id: at };
+  if (place !== null && indexOf(tree).positions.has(place)) return { kind: 'position', id: place };
   const transition = tree.transitions.find((item) => item.steps) ?? tree.transitions[0];
-  if (transition) return { kind: 'move', id: transition.id };
-  return tree.positions[0] ? { kind: 'place', id: tree.positions[0].id } : null;
+  if (transition) return { kind: 'transition', id: transition.id };
+  return tree.positions[0] ? { kind: 'position', id: tree.positions[0].id } : null;
 }
 
 /** Who holds what with what, step by step: one move or place at a time, chosen from the tree's. */

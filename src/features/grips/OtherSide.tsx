@@ -18,7 +18,7 @@ type Part = keyof typeof PARTS;
 /** What of the tree is turned round. A move's branch begins where it lands. */
 function turned(tree: TreeDocument, { kind, id }: Subject, part: Part) {
   if (part === 'tree') return mirrorTree(tree);
-  const transition = kind === 'move' ? indexOf(tree).transitions.get(id) : undefined;
+  const transition = kind === 'transition' ? indexOf(tree).transitions.get(id) : undefined;
   const own = { positions: new Set(transition ? [] : [id]), transitions: new Set(transition ? [id] : []) };
   if (part === 'this') return mirrorPart(tree, own);
   const branch = branchAt(tree, transition ? transition.to : id);

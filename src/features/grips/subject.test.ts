@@ -16,8 +16,8 @@ const doc = tree(
   ],
   [mine('open', 'a', 'b', { name: 'open it', steps: [{ contacts: [] }, { contacts: [], ownerRole: 'below' }, { contacts: [] }] })],
 );
-const PLACE = { kind: 'place', id: 'a' } as const;
-const MOVE = { kind: 'move', id: 'open' } as const;
+const PLACE = { kind: 'position', id: 'a' } as const;
+const MOVE = { kind: 'transition', id: 'open' } as const;
 
 describe('what lies on the desk', () => {
   it('a move with its steps, a place with what is held there as one step', () => {
@@ -25,8 +25,8 @@ describe('what lies on the desk', () => {
     const place = subjectOf(doc, PLACE)!;
     expect(place).toMatchObject({ title: 'Closed guard', transition: null });
     expect(place.steps[0]!.contacts.map(sayContact)).toEqual(['left hand far lapel', 'his right hand collar']);
-    expect(subjectOf(doc, { kind: 'place', id: 'b' })!.steps).toEqual([]);
-    for (const kind of ['place', 'move'] as const) expect(subjectOf(doc, { kind, id: 'constructor' })).toBeNull();
+    expect(subjectOf(doc, { kind: 'position', id: 'b' })!.steps).toEqual([]);
+    for (const kind of ['position', 'transition'] as const) expect(subjectOf(doc, { kind, id: 'constructor' })).toBeNull();
   });
   it('what is held at a place is told apart by who holds, and gone when nobody does', () => {
     const both = withSubjectSteps(doc, PLACE, () => [{ contacts: contacts('his left hand belt, right hand near knee') }]);
@@ -38,7 +38,7 @@ describe('what lies on the desk', () => {
   it('a move without a step has none, and what is not there changes nothing', () => {
     expect(withSubjectSteps(doc, MOVE, () => []).transitions[0]!.steps).toBeUndefined();
     expect(withSubjectSteps(doc, MOVE, (steps) => steps.slice(1)).transitions[0]!.steps).toHaveLength(2);
-    expect(withSubjectSteps(doc, { kind: 'move', id: 'gone' }, () => [])).toBe(doc);
+    expect(withSubjectSteps(doc, { kind: 'transition', id: 'gone' }, () => [])).toBe(doc);
   });
   it('who is on top is as last said, at first as where it begins', () => {
     const subject = subjectOf(doc, MOVE)!;

@@ -13,7 +13,7 @@ import {
 import { sayMove } from '@/core/words';
 
 /** What lies on the desk: a move with its steps, or a place with what is held there, as one step. */
-export type SubjectId = { readonly kind: 'move' | 'place'; readonly id: string };
+export type SubjectId = { readonly kind: 'transition' | 'position'; readonly id: string };
 export interface Subject extends SubjectId {
   readonly title: string;
   readonly where: string;
@@ -29,7 +29,7 @@ const heldAt = ({ holds = [], theirHolds = [] }: Position): readonly Step[] =>
 
 export function subjectOf(tree: TreeDocument, { kind, id }: SubjectId): Subject | null {
   const index = indexOf(tree);
-  if (kind === 'place') {
+  if (kind === 'position') {
     const position = index.positions.get(id);
     return position
       ? { kind, id, title: position.name, where: 'what is held there', position, transition: null, steps: heldAt(position) }

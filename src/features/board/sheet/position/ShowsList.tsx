@@ -47,7 +47,7 @@ interface TransitionProps {
   readonly shut?: Shut;
   readonly dispatch: Dispatch<BoardAction>;
 }
-function Move({ tree, transition, mine, best = false, hiddenBy, shut, dispatch }: TransitionProps) {
+function Line({ tree, transition, mine, best = false, hiddenBy, shut, dispatch }: TransitionProps) {
   const [open, setOpen] = useState(false);
   const to = positionOf(indexOf(tree), transition.to);
   const words = sayMove(transition);
@@ -84,13 +84,31 @@ function Move({ tree, transition, mine, best = false, hiddenBy, shut, dispatch }
   );
 }
 
+type LinesProps = Pick<Props, 'tree' | 'mine' | 'hidden' | 'shut' | 'dispatch'> & {
+  readonly transitions: readonly Transition[];
+  /** The one that the odds put first; null = none is put before the others. */
+  readonly best?: string | null;
+};
+function Lines({ transitions, best = null, tree, mine, hidden, shut, dispatch }: LinesProps) {
+  return transitions.map((transition) => (
+    <Line
+      key={transition.id}
+      {...{ tree, transition, mine, dispatch }}
+      hiddenBy={hidden.get(transition.id)}
+      shut={transition.actor === 'owner' ? shut.get(transition.id) : undefined}
+      best={transition.id === best}
+    />
+  ));
+}
+
 interface ShownProps extends Props {
   readonly read: Read;
   readonly value: Value;
 }
 
 /** One thing he shows: its share, my answers, and what he gets if they fail. */
-function Shown({ tree, hidden, shut, position, read, value, mine, odds, dispatch }: ShownProps) {
+function Shown(props: ShownProps) {
+  const { tree, hidden, position, read, value, odds, dispatch } = props;
   const [open, setOpen] = useState(false);
   const index = indexOf(tree);
   const answers = ownerOptions(index, position.id).filter((t) => namedAt(t.when, read.id).includes(value.id));
@@ -117,18 +135,7 @@ function Shown({ tree, hidden, shut, position, read, value, mine, odds, dispatch
         <span className="shrink-0 text-[13px] text-soft">{shareText(read, value.id)}</span>
       </div>
       {open && <ValueEditor tree={tree} position={position} read={read} value={value} dispatch={dispatch} />}
-      {answers.map((transition) => (
-        <Move
-          mine={mine}
-          key={transition.id}
-          tree={tree}
-          transition={transition}
-          hiddenBy={hidden.get(transition.id)}
-          shut={shut.get(transition.id)}
-          best={answers.length > 1 && best.size === 1 && best.has(transition.id)}
-          dispatch={dispatch}
-        />
-      ))}
+      <Lines {...props} transitions={answers} best={answers.length > 1 && best.size === 1 ? ([...best][0] ?? null) : null} />
       {broken && (
         <button
           type="button"
@@ -140,23 +147,14 @@ function Shown({ tree, hidden, shut, position, read, value, mine, odds, dispatch
         </button>
       )}
       {broken && <Suggestions tree={tree} position={position} value={value} />}
-      {falls.map((transition) => (
-        <Move
-          mine={mine}
-          key={transition.id}
-          tree={tree}
-          transition={transition}
-          hiddenBy={hidden.get(transition.id)}
-          dispatch={dispatch}
-        />
-      ))}
+      <Lines {...props} transitions={falls} />
     </div>
   );
 }
 
 /** "He shows, I answer": the heart of the side sheet. */
 export function ShowsList(props: Props) {
-  const { tree, hidden, shut, position, mine, odds, dispatch } = props;
+  const { tree, position, odds, dispatch } = props;
   const silent = ownerOptions(indexOf(tree), position.id).filter((transition) => Object.keys(transition.when ?? {}).length === 0);
   return (
     <>
@@ -172,17 +170,7 @@ export function ShowsList(props: Props) {
       {silent.length > 0 && (
         <p className="mt-2 font-figure text-[15px] font-medium text-his">{position.reads.length > 0 ? NOTHING_SPECIAL : WHATEVER}</p>
       )}
-      {silent.map((transition) => (
-        <Move
-          mine={mine}
-          key={transition.id}
-          tree={tree}
-          transition={transition}
-          hiddenBy={hidden.get(transition.id)}
-          shut={shut.get(transition.id)}
-          dispatch={dispatch}
-        />
-      ))}
+      <Lines {...props} transitions={silent} />
       <div className="mt-2 flex gap-4 font-figure text-[15px]">
         <button
           type="button"
