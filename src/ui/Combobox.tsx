@@ -81,9 +81,13 @@ export function Combobox(props: Props) {
             <span className="text-right text-red">{option.note}</span>
           </Command.Item>
         ))}
-        {options.length === 0 && typed.trim() !== '' && <p className="px-2 py-1 text-soft">Nothing by these words.</p>}
-        {more > 0 && <p className="px-2 py-1 text-[13px] text-soft">and {more} more: type a word of it</p>}
       </Command.List>
+      {options.length === 0 && typed.trim() !== '' && (
+        <p role="status" className="bg-paper px-2 py-1 text-soft">
+          Nothing by these words.
+        </p>
+      )}
+      {more > 0 && <p className="bg-paper px-2 py-1 text-[13px] text-soft">and {more} more: type a word of it</p>}
     </Command>
   );
 }

@@ -1,7 +1,7 @@
-import { useEffect, useRef, useState, type Ref } from 'react';
-import { groupBy, missOfNames } from '@/core/base';
+import { useEffect, useMemo, useRef, useState, type Ref } from 'react';
 import { sayMove, plural } from '@/core/words';
 import type { TreeDocument } from '@/core/tree';
+import { findOnDesk } from './deskFound';
 import { HOLD_LINE } from './HoldLine';
 import type { SubjectId } from './subject';
 import { LongList } from '@/ui/LongList';
@@ -42,26 +42,27 @@ interface Props {
   readonly onPick: (subject: SubjectId) => void;
 }
 
-/** All words of what is typed are words of the name, a wrong letter forgiven. */
-const fits = (name: string, typed: string): boolean => missOfNames(typed, [name]) !== null;
-
-/** The tree's places with the moves out of each; what is typed narrows them, Enter takes the first and goes to its line. */
+/** The tree's places with the moves out of each; what is typed narrows them, Enter takes what is meant most exactly and goes to its line. */
 export function DeskList({ tree, chosen, findRef, onPick }: Props) {
   const [typed, setTyped] = useState('');
-  const byPosition = groupBy(tree.transitions, (transition) => transition.from);
   const written = tree.transitions.filter((transition) => (transition.steps ?? []).length > 0).length;
-  const is = (kind: SubjectId['kind'], id: string): boolean => chosen?.kind === kind && chosen.id === id;
-  const positions = tree.positions.flatMap((position) => {
-    const transitions = (byPosition.get(position.id) ?? []).filter((transition) => fits(`${position.name} ${sayMove(transition)}`, typed));
-    return transitions.length > 0 || fits(position.name, typed) ? [{ position, moves: transitions }] : [];
-  });
-  const takeFirst = () => {
-    const [first] = positions;
-    if (!first || typed.trim() === '') return;
-    const transition = fits(first.position.name, typed) ? undefined : first.moves[0];
-    onPick(transition ? { kind: 'transition', id: transition.id } : { kind: 'position', id: first.position.id });
+  const { groups, best } = useMemo(() => findOnDesk(tree, typed), [tree, typed]);
+  const takeBest = () => {
+    if (!best) return;
+    onPick(best);
     requestAnimationFrame(() => document.getElementById(HOLD_LINE)?.focus());
   };
+  const row = (subject: SubjectId, words: string, note: string, className: string) => ({
+    key: keyOf(subject),
+    drawn: () => (
+      <Item
+        {...{ words, className }}
+        note={best && keyOf(best) === keyOf(subject) ? `${note} Enter`.trim() : note}
+        chosen={chosen !== null && keyOf(chosen) === keyOf(subject)}
+        onPick={() => onPick(subject)}
+      />
+    ),
+  });
   return (
     <nav
       aria-label="Moves"
@@ -82,41 +83,31 @@ export function DeskList({ tree, chosen, findRef, onPick }: Props) {
         value={typed}
         onChange={(event) => setTyped(event.target.value)}
         onKeyDown={(event) => {
-          if (event.key === 'Enter') takeFirst();
+          if (event.key === 'Enter') takeBest();
           if (event.key === 'Escape') setTyped('');
         }}
         className="mt-1 min-h-9 w-full border-b-2 border-red bg-paper font-figure text-[15px] outline-none placeholder:text-soft"
       />
-      {positions.length === 0 && typed.trim() !== '' && <p className="mt-2">Nothing by these words.</p>}
+      {groups.length === 0 && typed.trim() !== '' && <p className="mt-2">Nothing by these words.</p>}
       <LongList
         className="mt-2 max-lg:max-h-36 max-sm:max-h-24"
         about={32}
-        shown={chosen && keyOf(chosen)}
-        rows={positions.flatMap(({ position, moves: transitions }) => [
-          {
-            key: keyOf({ kind: 'position', id: position.id }),
-            drawn: () => (
-              <Item
-                words={position.name}
-                note={position.holds || position.theirHolds ? 'held' : ''}
-                chosen={is('position', position.id)}
-                className="border-t border-hair pt-1 text-[15px] font-medium"
-                onPick={() => onPick({ kind: 'position', id: position.id })}
-              />
+        shown={(best ?? chosen) && keyOf((best ?? chosen)!)}
+        rows={groups.flatMap(({ position, transitions }) => [
+          row(
+            { kind: 'position', id: position.id },
+            position.name,
+            position.holds || position.theirHolds ? 'held' : '',
+            'border-t border-hair pt-1 text-[15px] font-medium',
+          ),
+          ...transitions.map((transition) =>
+            row(
+              { kind: 'transition', id: transition.id },
+              sayMove(transition),
+              transition.steps ? plural(transition.steps.length, 'step') : '',
+              `pl-3 text-[15px] ${transition.actor === 'owner' ? '' : 'text-his'}`,
             ),
-          },
-          ...transitions.map((transition) => ({
-            key: keyOf({ kind: 'transition', id: transition.id }),
-            drawn: () => (
-              <Item
-                words={sayMove(transition)}
-                note={transition.steps ? plural(transition.steps.length, 'step') : ''}
-                chosen={is('transition', transition.id)}
-                className={`pl-3 text-[15px] ${transition.actor === 'owner' ? '' : 'text-his'}`}
-                onPick={() => onPick({ kind: 'transition', id: transition.id })}
-              />
-            ),
-          })),
+          ),
         ])}
       />
     </nav>
