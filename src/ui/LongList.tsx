@@ -8,8 +8,12 @@ interface Props {
   readonly about: number;
   /** The row that comes into sight; null = none. */
   readonly shown?: string | null;
+  /** How the box lies in its surroundings, where it always is one; otherwise only a long list has a box, of three quarters of the window. */
+  readonly box?: string;
   readonly className?: string;
 }
+
+const OWN_BOX = 'max-h-[75dvh] overflow-y-auto';
 
 type List = Virtualizer<HTMLDivElement, HTMLLIElement>;
 
@@ -26,7 +30,7 @@ const whenResized = ({ scrollElement }: List, tell: (rect: { width: number; heig
 const FEW = 120;
 
 /** Many rows in a box of their own that scrolls; only those in sight are drawn. */
-function ManyRows({ rows, about, shown = null, className = '' }: Props) {
+function ManyRows({ rows, about, shown = null, box: room = OWN_BOX, className = '' }: Props) {
   const box = useRef<HTMLDivElement>(null);
   // Its functions are called while drawing and never kept.
   // eslint-disable-next-line react-hooks/incompatible-library
@@ -49,7 +53,7 @@ function ManyRows({ rows, about, shown = null, className = '' }: Props) {
     if (at >= 0) list.scrollToIndex(at, { align: 'auto' });
   }, [at, list]);
   return (
-    <div ref={box} className={`max-h-[75dvh] overflow-y-auto ${className}`}>
+    <div ref={box} className={`${room} ${className}`}>
       <ul className="relative" style={{ height: list.getTotalSize() }}>
         {list.getVirtualItems().map((item) => (
           <li
@@ -73,7 +77,7 @@ function ManyRows({ rows, about, shown = null, className = '' }: Props) {
 export function LongList(props: Props) {
   if (props.rows.length > FEW) return <ManyRows {...props} />;
   return (
-    <ul className={props.className}>
+    <ul className={`${props.box ?? ''} ${props.className ?? ''}`}>
       {props.rows.map(({ key, drawn }) => (
         <li key={key}>{drawn()}</li>
       ))}

@@ -57,7 +57,7 @@ export function DeskList({ tree, chosen, findRef, onPick }: Props) {
     drawn: () => (
       <Item
         {...{ words, className }}
-        note={best && keyOf(best) === keyOf(subject) ? `${note} Enter`.trim() : note}
+        note={[note, ...(best && keyOf(best) === keyOf(subject) ? ['Enter'] : [])].filter(Boolean).join(' · ')}
         chosen={chosen !== null && keyOf(chosen) === keyOf(subject)}
         onPick={() => onPick(subject)}
       />
@@ -66,7 +66,7 @@ export function DeskList({ tree, chosen, findRef, onPick }: Props) {
   return (
     <nav
       aria-label="Moves"
-      className="overflow-y-auto border-r-2 border-ink p-3 max-lg:max-h-60 max-sm:max-h-40 max-lg:border-r-0 max-lg:border-b-2 print:hidden"
+      className="flex min-h-0 flex-col overflow-hidden border-r-2 border-ink p-3 max-lg:h-60 max-sm:h-56 max-lg:border-r-0 max-lg:border-b-2 print:hidden"
     >
       <h1 className="text-[24px]">Grips</h1>
       <a href={`#${HOLD_LINE}`} className="sr-only focus:not-sr-only focus:inline-block focus:min-h-8">
@@ -90,7 +90,8 @@ export function DeskList({ tree, chosen, findRef, onPick }: Props) {
       />
       {groups.length === 0 && typed.trim() !== '' && <p className="mt-2">Nothing by these words.</p>}
       <LongList
-        className="mt-2 max-lg:max-h-36 max-sm:max-h-24"
+        className="mt-2"
+        box="min-h-0 flex-1 overflow-y-auto"
         about={32}
         shown={(best ?? chosen) && keyOf((best ?? chosen)!)}
         rows={groups.flatMap(({ position, transitions }) => [
