@@ -38,7 +38,7 @@ describe('a new coach', () => {
     await type(page, 'fold the shield');
     await caretFor('Where it lands');
     await page.keyboard.type('Side pin');
-    await waitForText(page, 'catalogue, settled');
+    await waitForText(page, 'as the catalogue knows it');
     await page.keyboard.press('Enter');
     await broken(0);
     await stored();
@@ -58,7 +58,11 @@ describe('a new coach', () => {
     await caretFor('What I do');
     await type(page, 'whizzer and pin the head');
     await caretFor('Where it lands');
-    await type(page, 'side');
+    await page.keyboard.type('side');
+    await waitForText(page, 'Enter: a new place');
+    await page.keyboard.press('ArrowRight');
+    await waitForText(page, 'Enter: joins Side pin');
+    await page.keyboard.press('Enter');
     await broken(0);
     expect(await chance()).toBeGreaterThan(before);
     await stored();

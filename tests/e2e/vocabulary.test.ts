@@ -336,9 +336,7 @@ describe('a tree of the guard player', () => {
       [...document.querySelectorAll('[role=option]')].some((option) => option.textContent?.startsWith('scoot under to X')),
     );
     await type(page, 'lift him over');
-    await page.keyboard.type('on top');
-    await page.keyboard.press('ArrowDown');
-    await page.keyboard.press('Enter');
+    await type(page, 'on top ! swept');
     await stored();
     const id = decodeURIComponent(new URL(page.url()).pathname.split('/').at(-1)!);
     const file = (await (await fetch(`${server.baseUrl}/api/trees/${id}/file`)).json()) as {

@@ -11,6 +11,7 @@ import {
   type TransitionId,
   type TreeDocument,
   type TreeIndex,
+  type ValueId,
 } from '../tree';
 import { fitText, wrapText } from './measure';
 import { rungsOf, type Section } from './rungs';
@@ -104,12 +105,13 @@ interface Slot {
   readonly section: Section;
   readonly answer: Transition | null;
 }
-/** Every answer has a slot, and every section without one. Sections that lead to the back stand last, beside its rail. */
-function slotsOf(index: TreeIndex, sections: readonly Section[]): Slot[] {
+/** Every answer has a slot, and every section without one. Those of `order` stand as they do there; of the others, what leads to the back stands last, beside its rail. */
+function slotsOf(index: TreeIndex, sections: readonly Section[], order: readonly (ValueId | null)[]): Slot[] {
+  const rank = (section: Section): number => (order.includes(section.value) ? order.indexOf(section.value) : order.length);
   const toBack = (section: Section): number =>
     Number(section.answers.some((id) => isAtBack(positionOf(index, index.transitions.get(id)!.to))));
   return sections
-    .toSorted((a, b) => toBack(a) - toBack(b))
+    .toSorted((a, b) => rank(a) - rank(b) || toBack(a) - toBack(b))
     .flatMap((section): Slot[] => {
       const answers = section.answers.map((id) => index.transitions.get(id)!);
       return answers.length === 0 ? [{ section, answer: null }] : answers.map((answer) => ({ section, answer }));
@@ -232,12 +234,15 @@ function placeEntries(index: TreeIndex, hub: PositionId, frame: Frame, left: num
   return { entries, more: into.length - shown.length };
 }
 
-/** One position spread over the board: its plank, each answer's way up, his falls, and the ways in. Px within `frame`. */
-export function layoutHub(tree: TreeDocument, id: PositionId, frame: Frame): HubLayout {
+/**
+ * One position spread over the board: its plank, each answer's way up, his falls, and the ways in. Px within `frame`; `order`:
+ * sections that keep their places, by their values.
+ */
+export function layoutHub(tree: TreeDocument, id: PositionId, frame: Frame, order: readonly (ValueId | null)[] = []): HubLayout {
   const index = indexOf(tree);
   const rung = rungsOf(tree, new Set([id]))[0]!;
   const hubHeight = rung.zone === 'ladder' || rung.zone === 'back' ? rung.height : 0;
-  const slots = slotsOf(index, rung.sections);
+  const slots = slotsOf(index, rung.sections, order);
   const right = frame.width - BACK_WIDTH;
   const slotWidth = (right - LEFT) / slots.length;
   const plankY = Math.round(frame.height * 0.56);

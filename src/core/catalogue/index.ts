@@ -1,5 +1,5 @@
 export * from './catalogue';
-export { aliasesOfWords } from './aliases';
+export { aliasesOfWords, thirdPerson } from './aliases';
 export * from './finder';
 export * from './fromBelow';
 export * from './gymEntries';

@@ -20,6 +20,14 @@ export function searchCatalogue(catalogue: Catalogue, typed: string, limit = 20)
     .map(({ entry }) => entry);
 }
 
+/** The other word of an entry by which it is found, where its name is not what was typed; null = it is the name. */
+export function aliasOf({ position }: CataloguePosition, typed: string): string | null {
+  const words = wordsIn(typed);
+  const miss = (name: string): number => missIn(words, [wordsIn(name)]) ?? Infinity;
+  const best = (position.aliases ?? []).toSorted((a, b) => miss(a) - miss(b))[0];
+  return best !== undefined && miss(best) < miss(position.name) ? best : null;
+}
+
 /** A move or something he shows, found by what it is called or by other words for it. */
 export interface Found {
   /** The catalogue position where it stands. */

@@ -1,6 +1,7 @@
 import { required } from '../base';
 import type { Dismissal, Position, PositionId, Read, Transition, TransitionId, TreeDocument, Value, ValueId, When } from './document';
 import { athleteOf, namedAt, isGoal } from './meaning';
+import { meansNothing, splitCue } from './typed';
 import { LINES, type Ending, type Line, type Owner } from './vocabulary';
 
 /** A readable id made of the name, not yet in `taken`. */
@@ -64,27 +65,27 @@ export function withNewValue(
   const { read: home, value: name } = readOfTyped(position, value.name);
   const known = position.reads.find((read) => read.id === home.id);
   const values = known?.values ?? [];
-  const twin = values.find((item) => item.name.toLowerCase() === name.toLowerCase());
+  const isNothing = home.kind === 'reaction' && meansNothing(name);
+  const twin = values.find((item) => item.name.toLowerCase() === name.toLowerCase() || (isNothing && item.kind === 'none'));
   if (twin) return { tree, readId: home.id, valueId: twin.id };
   const id = freshId(name, valueIdsOf(position));
-  const grown: Read = { ...home, values: [...values, { ...value, name, id }] };
+  const grown: Read = { ...home, values: [...values, { ...value, ...(isNothing ? { kind: 'none' as const } : {}), name, id }] };
   const reads = known ? position.reads.map((item) => (item.id === grown.id ? grown : item)) : [...position.reads, grown];
   return { tree: withPosition(tree, { ...position, reads }), readId: grown.id, valueId: id };
 }
 
 /** What a typed value belongs to: "his hips: flat" is a cue of its own, "timing: late" the timing, anything else what he does. */
 export function readOfTyped(position: Position, typed: string): { read: Read | Omit<Read, 'values'>; value: string } {
-  const [, before, after] = /^([^:]{1,80}?)\s*:\s*(\S.*)$/.exec(typed) ?? [];
-  if (before === undefined || after === undefined) {
+  const { cue: name, rest } = splitCue(typed);
+  if (name === null) {
     const known = position.reads.find((read) => read.kind === 'reaction');
-    return { read: known ?? { id: freshId('he', idsOf(position.reads)), name: 'he …', kind: 'reaction' }, value: typed };
+    return { read: known ?? { id: freshId('he', idsOf(position.reads)), name: 'he …', kind: 'reaction' }, value: rest };
   }
-  const name = before.trim();
   const known = position.reads.find((read) => read.name.toLowerCase() === name.toLowerCase());
   const isTiming = /^timing$/i.test(name);
   const kind = isTiming ? ('timing' as const) : ('cue' as const);
   const fresh = { id: freshId(name, idsOf(position.reads)), name, kind, ...(isTiming ? {} : { closed: true }) };
-  return { read: known ?? fresh, value: after };
+  return { read: known ?? fresh, value: rest };
 }
 
 /** Puts a read in the place of the one with its id. */

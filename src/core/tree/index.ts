@@ -10,4 +10,5 @@ export * from './meaning';
 export * from './ranges';
 export * from './treeGraph';
 export * from './treeIndex';
+export * from './typed';
 export * from './vocabulary';

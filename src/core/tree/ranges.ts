@@ -19,3 +19,6 @@ export const RANGES = {
   changeOverMinutes: quarters(0, 10),
   workMinutes: { min: 0.5, max: 60, step: 0.25 },
 } as const satisfies Record<string, Range>;
+
+/** The most letters of a name. */
+export const NAME_LENGTH = 160;

@@ -2,11 +2,6 @@ import { sharesOf } from '../odds';
 import type { Read } from '../tree';
 import { inHundred } from './figures';
 
-const SHARE_WORDS = [
-  [0.1, 'rarely'],
-  [0.25, 'sometimes'],
-  [0.5, 'often'],
-] as const;
 /** The words a share can be typed in, with the chance they stand for. */
 export const SHARE_CHOICES = [
   ['rarely', 0.05],
@@ -29,13 +24,16 @@ export const OFF_CHOICES = [
   ['half', 0.5],
 ] as const;
 
+/** The word that is nearest to a typed chance: what was typed as a word comes back as that word, however the figures share out. */
+const shareWord = (typed: number): string =>
+  SHARE_CHOICES.reduce((best, choice) => (Math.abs(choice[1] - typed) < Math.abs(best[1] - typed) ? choice : best))[0];
+
 /** "often, 35 in 100" with where the figure comes from. */
 export function shareText(read: Read, valueId: string): string {
   const value = read.values.find((item) => item.id === valueId);
   const share = sharesOf(read).find((item) => item.value === valueId)?.share ?? 0;
   if (value?.share === undefined) return `${inHundred(share)}, ${EQUAL_PART}`;
-  const word = SHARE_WORDS.find(([below]) => share < below)?.[1] ?? 'mostly';
-  return `${word}, ${inHundred(share)}`;
+  return `${shareWord(value.share)}, ${inHundred(share)}`;
 }
 
 /** The same where several reads stand side by side: what is not his reaction says which read it belongs to. */

@@ -1,6 +1,7 @@
 export * from './arrival';
 export * from './board';
 export * from './branch';
+export * from './caret';
 export * from './catalogue';
 export * from './chances';
 export * from './classSheet';

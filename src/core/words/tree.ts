@@ -1,4 +1,14 @@
-import { indexOf, type TreeDocument, type Parameter, type Position, type Read, type Transition, type When, namedAt } from '../tree';
+import {
+  indexOf,
+  type TreeDocument,
+  type Parameter,
+  type Position,
+  type Read,
+  type Transition,
+  type When,
+  meansNothing,
+  namedAt,
+} from '../tree';
 
 /** The text as a sentence: a capital at the front, a full stop at the end. */
 export function asSentence(text: string): string {
@@ -15,9 +25,11 @@ export const sayHis = (name: string): string =>
 /** Whoever's move it is. */
 export const sayMove = ({ actor, name }: Pick<Transition, 'actor' | 'name'>): string => (actor === 'owner' ? sayMine(name) : sayHis(name));
 
-/** What is shown, as a coach says it: a reaction is simply what he does, a cue is named. */
-export const sayShown = (read: Pick<Read, 'kind' | 'name'>, valueName: string): string =>
-  read.kind === 'reaction' ? `he ${valueName}` : `${read.name}: ${valueName}`;
+/** What is shown, as a coach says it: a reaction is simply what he does, a cue is named; nothing special is only that. */
+export function sayShown(read: Pick<Read, 'kind' | 'name'>, valueName: string): string {
+  if (read.kind !== 'reaction') return `${read.name}: ${valueName}`;
+  return meansNothing(valueName) ? valueName : `he ${valueName}`;
+}
 
 /** A move's condition: the values of one read are alternatives, several reads must be seen together; '' = none. */
 export function sayWhen(

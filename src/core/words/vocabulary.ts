@@ -1,6 +1,7 @@
 import {
   ENDINGS,
   FAMILIES,
+  meansNothing,
   TRANSITION_KINDS,
   type Context,
   type Distance,
@@ -57,6 +58,19 @@ export const KIND_WORDS: { readonly [K in TransitionKind]: string } = {
   other: 'other',
 };
 
+/** Kinds of what he does, as they are chosen and typed. */
+export const VALUE_KIND_WORDS: { readonly [K in ValueKind]: string } = {
+  frame: 'frame',
+  hook: 'hook',
+  grip: 'grip',
+  turn: 'turn',
+  retention: 'recovery',
+  sweep: 'sweep',
+  submission: 'submission',
+  other: 'something else',
+  none: 'nothing special',
+};
+
 /** What a coach types when a reaction is of a kind, the first that fits; null = it is what fits none. */
 const VALUE_KIND_TYPED: { readonly [K in ValueKind]: RegExp | null } = {
   frame: /frame|push|post/i,
@@ -65,7 +79,7 @@ const VALUE_KIND_TYPED: { readonly [K in ValueKind]: RegExp | null } = {
   turn: /turn|roll|invert|spin|away/i,
   sweep: /sweep|lift|elevat/i,
   submission: /triangle|choke|lock|heel|submi/i,
-  none: /nothing/i,
+  none: null,
   retention: /recover|re-?guard|pummel|back in/i,
   other: null,
 };
@@ -73,7 +87,9 @@ const VALUE_KIND_TYPED: { readonly [K in ValueKind]: RegExp | null } = {
 export const familyTyped = (name: string): Family => FAMILIES.find((family) => FAMILY_WORDS[family].typed?.test(name)) ?? 'open';
 /** The kind that a newly typed reaction is taken for. */
 export const valueKindTyped = (name: string): ValueKind =>
-  (Object.keys(VALUE_KIND_TYPED) as ValueKind[]).find((kind) => VALUE_KIND_TYPED[kind]?.test(name)) ?? 'other';
+  meansNothing(name)
+    ? 'none'
+    : ((Object.keys(VALUE_KIND_TYPED) as ValueKind[]).find((kind) => VALUE_KIND_TYPED[kind]?.test(name)) ?? 'other');
 
 export const ENDING_WORDS: Record<Ending, string> = {
   settled: 'settled',

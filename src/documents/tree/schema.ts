@@ -7,6 +7,7 @@ import {
   ENDINGS,
   FAMILIES,
   LINES,
+  NAME_LENGTH,
   OWNER_ROLES,
   PARITIES,
   OWNERS,
@@ -30,7 +31,7 @@ export const idSchema = z
   .max(120)
   .regex(/^\S(.*\S)?$/, 'an id neither begins nor ends with a space')
   .refine((id) => id !== '__proto__', 'this id is reserved');
-export const nameSchema = z.string().max(160).regex(/\S/, 'a name needs at least one visible character');
+export const nameSchema = z.string().max(NAME_LENGTH).regex(/\S/, 'a name needs at least one visible character');
 export const textSchema = z.string().max(4000);
 const text = textSchema;
 const word = z.string().min(1).max(160);

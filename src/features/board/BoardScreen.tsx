@@ -19,7 +19,8 @@ import { useCatalogue } from './caret/useCatalogue';
 import { useBoard } from './useBoard';
 import { useBoardAnswers } from './useBoardAnswers';
 import { useScene } from './useScene';
-import { caretAnchor, routesThrough } from './viewModel';
+import { caretAnchor } from './camera/rooms';
+import { routesThrough } from './viewModel';
 
 // What the first picture does without.
 const RungSheet = later(async () => (await import('./sheet/RungSheet')).RungSheet);
@@ -126,6 +127,7 @@ export function BoardScreen(opened: OpenedBoard) {
               odds={odds.value}
               pending={odds.pending}
               caret={onBoard ? null : caret}
+              skipped={state.skipped}
               dispatch={dispatch}
             />
           ) : (

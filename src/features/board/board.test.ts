@@ -1,6 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { holdsOnArrival, mineAt } from '@/core/grips';
 import { sayContact } from '@/core/contacts';
+import { spokenMove } from '@/core/dictation';
 import { findOdds } from '@/core/odds';
 import { EMPTY_BOOK } from '@/core/people';
 import { emptyTree, type TreeDocument } from '@/core/tree';
@@ -8,10 +9,11 @@ import { sayHis, sayMine, findingText, shareText, sayLostAfter } from '@/core/wo
 import { findFindings } from '@/core/findings';
 import { demoTree } from '../../../demo/demoTree';
 import { boardOn, openBoard, reduceBoard, type BoardAction, type BoardState } from './boardState';
-import { landingCaret, landOn, landOnNew, nextBroken, typeGuard, typeValue } from './caret/branch';
-import { landingOptions } from './caret/landing';
+import { fitsToo, landingCaret, landOn, landOnNew, landOnSaid, nextBroken, typeGuard, typeSaid, typeValue } from './typing/branch';
+import { landingOptions, moveOptions, newLies } from './typing/options';
 import { firstHold, shutOptions, theirGripsAt } from './shut';
-import { caretAnchor, routesThrough, sceneOf } from './viewModel';
+import { caretAnchor } from './camera/rooms';
+import { routesThrough, sceneOf } from './viewModel';
 
 const open = (tree: TreeDocument): BoardState =>
   boardOn(openBoard({ tree, revision: 1, view: 'tree', selected: null, guard: null, filter: {}, book: EMPTY_BOOK }), tree);
@@ -28,7 +30,7 @@ function firstBranch(): BoardState {
   state = play(state, typeValue(state.tree, 'knee-shield', 'frames on the neck'));
   const caret = state.caret!;
   if (caret.kind !== 'answer') throw new Error('the caret should wait for an answer');
-  return play(state, landOnNew(state.tree, landingCaret(caret, 'fold the shield'), 'Side pin', 'settled'));
+  return play(state, landOnNew(state.tree, landingCaret(caret, spokenMove('fold the shield')), 'Side pin', 'settled'));
 }
 
 describe('building a branch from the keyboard', () => {
@@ -47,18 +49,57 @@ describe('building a branch from the keyboard', () => {
     expect(caret).toBeNull();
     expect(findOdds(tree).starts[0]!.value).toBeGreaterThan(0.3);
   });
-  it('offers existing positions before new ones, best match first', () => {
+  it('offers existing positions before new ones, best match first; nothing is taken that was not typed', () => {
     const { tree } = firstBranch();
-    const caret = landingCaret({ kind: 'answer', position: 'knee-shield', read: null, value: null }, 'cut');
-    const options = landingOptions(tree, caret, 'si');
-    expect(options[0]).toMatchObject({ position: 'side-pin', note: 'settled' });
-    expect(options.slice(1).every((option) => option.position === null)).toBe(true);
-    expect(landingOptions(tree, { ...caret, actor: 'opponent' }, 'x').map((option) => option.landing)).toEqual([
-      'guard',
-      'swept',
-      'submitted',
-      'escaped',
-    ]);
+    const caret = landingCaret({ kind: 'answer', position: 'knee-shield', read: null, value: null }, spokenMove('cut'));
+    const options = landingOptions(tree, caret, 'si', null);
+    expect(options[0]).toMatchObject({ key: 'side-pin', note: 'settled', takes: { kind: 'place' } });
+    expect(options.slice(1).every((option) => option.takes.kind === 'new')).toBe(true);
+    const from = tree.positions[0]!;
+    expect(newLies(tree, 'opponent', from).map(({ landing }) => landing)).toEqual(['guard', 'swept', 'submitted', 'escaped']);
+    expect(landingOptions(tree, caret, '', null)).toEqual([]);
+  });
+  it('an answer that is drawn for one show is offered for the next, and fits it too', () => {
+    const { tree } = firstBranch();
+    const more = typeValue(tree, 'knee-shield', 'turns in');
+    const caret = { kind: 'answer' as const, position: 'knee-shield', read: 'he', value: 'turns-in' };
+    expect(more.caret).toEqual(caret);
+    const [same] = moveOptions(more.tree, caret, '= fold', null);
+    expect(same).toMatchObject({ label: 'fold the shield', note: 'the same, to Side pin' });
+    if (same?.takes.kind !== 'same') throw new Error('the same move was expected');
+    const fitted = fitsToo(more.tree, caret, same.takes.transition);
+    if (fitted.type !== 'edit') throw new Error('an edit was expected');
+    expect(fitted.tree.transitions).toMatchObject([{ when: { he: ['frames-on-the-neck', 'turns-in'] } }]);
+  });
+  it('shows that were passed over are not offered again until one is asked for', () => {
+    const { tree } = firstBranch();
+    const more = typeValue(tree, 'knee-shield', 'turns in / pummels');
+    const at = (value: string) => ({ kind: 'answer' as const, position: 'knee-shield', read: 'he', value });
+    const look = openBoard({ tree: more.tree, revision: 1, view: 'tree', selected: null, guard: null, filter: {}, book: EMPTY_BOOK });
+    const show = 'knee-shield turns-in';
+    const passed = reduceBoard(look, {
+      type: 'skip',
+      show,
+      caret: nextBroken(more.tree, { position: 'knee-shield', value: 'turns-in' }, new Set([show])),
+    });
+    expect(passed.caret).toEqual(at('pummels'));
+    expect(nextBroken(more.tree, { position: 'knee-shield', value: 'pummels' }, passed.skipped)).toEqual(at('pummels'));
+    expect(nextBroken(more.tree, null, new Set([...passed.skipped, 'knee-shield pummels']))).toBeNull();
+    expect(reduceBoard(passed, { type: 'caret', caret: at('turns-in') }).skipped.size).toBe(0);
+    expect(reduceBoard(passed, { type: 'caret', caret: at('pummels') }).skipped).toBe(passed.skipped);
+  });
+  it('a place is said to end, or who is on top, in one word; while landing too; and one show may have two answers', () => {
+    const { tree } = firstBranch();
+    const at = { kind: 'answer' as const, position: 'knee-shield', read: 'he', value: 'frames-on-the-neck' };
+    const landing = landingCaret(at, spokenMove('back off'));
+    const again = landOnSaid(tree, landing, 'Out of it', { ends: 'escaped' }, 'nextLine', { again: true, skipped: new Set() });
+    expect(again.tree.positions.at(-1)).toMatchObject({ name: 'Out of it', ends: 'escaped', lines: [] });
+    expect(again.caret).toMatchObject(at);
+    const under = landOnSaid(tree, landing, 'Underneath', { role: 'below' }, 'sameHeight');
+    expect(under.tree.positions.at(-1)).toMatchObject({ ownerRole: 'below' });
+    expect(under.caret).toMatchObject({ kind: 'value', after: { value: 'frames-on-the-neck' } });
+    const ended = typeSaid(under.tree, under.tree.positions.at(-1)!, 'swept', { ends: 'swept' });
+    expect(ended.tree.positions.at(-1)).toMatchObject({ ends: 'swept', family: 'lost' });
   });
   it('takes several values at once, into a cue or into what he does, and answers them one after the other', () => {
     const guard = typeGuard(emptyTree('t', 'T'), 'Body lock');
@@ -75,24 +116,22 @@ describe('building a branch from the keyboard', () => {
     const both = typeValue(hips.tree, 'body-lock', 'frames / hugs the head');
     expect(both.tree.positions[0]!.reads[1]).toMatchObject({ kind: 'reaction', values: [{ name: 'frames' }, { name: 'hugs the head' }] });
     const caret = hips.caret as Extract<typeof hips.caret, { kind: 'answer' }>;
-    expect(landOnNew(both.tree, landingCaret(caret!, 'step over'), 'Pin', 'settled').caret).toMatchObject({ value: 'turned-in' });
+    expect(landOnNew(both.tree, landingCaret(caret!, spokenMove('step over')), 'Pin', 'settled').caret).toMatchObject({
+      value: 'turned-in',
+    });
     expect(typeValue(guard.tree, 'body-lock', ' / ').tree).toBe(guard.tree);
-  });
-  it('a helper may land where it began, offered last', () => {
-    const { tree } = firstBranch();
-    const caret = landingCaret({ kind: 'answer', position: 'knee-shield', read: null, value: null }, 'shake the knee');
-    const options = landingOptions(tree, caret, 's');
-    expect(options.filter((option) => option.position !== null).map((option) => option.position)).toEqual(['side-pin', 'knee-shield']);
+    expect(typeValue(both.tree, 'body-lock', 'frames').caret).toMatchObject({ kind: 'answer', value: 'frames' });
   });
   it('in a tree of the guard player my way goes down to a sweep, his up to the pin', () => {
     const { tree, caret } = play(open(emptyTree('t', 'T', 'guardPlayer')), typeGuard(emptyTree('t', 'T', 'guardPlayer'), 'Butterfly'));
     expect(caret).toMatchObject({ kind: 'value' });
     const at = { kind: 'answer' as const, position: 'butterfly', read: null, value: null };
-    const mine = landingOptions(tree, landingCaret(at, 'lift him'), 'x').map((option) => option.landing);
+    const from = tree.positions[0]!;
+    const mine = newLies(tree, 'owner', from).map(({ landing }) => landing);
     expect(mine).toEqual(['guard', 'swept', 'submitted', 'escaped', 'sameHeight']);
-    const his = landingOptions(tree, { ...landingCaret(at, 'passes'), actor: 'opponent' }, 'x').map((option) => option.landing);
+    const his = newLies(tree, 'opponent', from).map(({ landing }) => landing);
     expect(his).toEqual(['nextLine', 'settled', 'back', 'submission', 'sameHeight']);
-    const swept = landOnNew(tree, landingCaret(at, 'lift him'), 'On top', 'swept');
+    const swept = landOnNew(tree, landingCaret(at, spokenMove('lift him')), 'On top', 'swept');
     expect(swept.tree.transitions[0]!.kind).toBe('retention');
     expect(findOdds(swept.tree).starts[0]!.value).toBeGreaterThan(0.2);
   });
@@ -101,7 +140,7 @@ describe('building a branch from the keyboard', () => {
     const id = tree.transitions[0]!.id;
     const relinked = landOn(
       tree,
-      { kind: 'landing', actor: 'owner', position: 'knee-shield', read: null, value: null, name: 'x', transition: id },
+      { kind: 'landing', actor: 'owner', position: 'knee-shield', read: null, value: null, move: spokenMove('x'), transition: id },
       'knee-shield',
     );
     expect(relinked.tree.transitions).toMatchObject([{ id, to: 'knee-shield' }]);

@@ -1,12 +1,23 @@
 import type { GymBook } from '@/core/people';
 import type { Filter } from '@/core/lens';
+import type { SpokenMove } from '@/core/dictation';
 import type { Contact, PositionId, TreeDocument, When } from '@/core/tree';
 
+/** Something he shows, with the other cues of a combination. */
+export interface ShowRef {
+  readonly position: PositionId;
+  readonly read: string;
+  readonly value: string;
+  readonly also?: When;
+}
 export type BoardView = 'tree' | 'guard' | 'hub' | 'route';
+/** A show as the board remembers it. */
+export const showKey = (position: PositionId, value: string): string => `${position} ${value}`;
+
 /** What the open caret is typing; each step of a branch follows from the one before. */
 export type Caret =
   | { readonly kind: 'guard' }
-  | { readonly kind: 'value'; readonly position: PositionId }
+  | { readonly kind: 'value'; readonly position: PositionId; readonly after?: ShowRef }
   | {
       readonly kind: 'answer';
       readonly position: PositionId;
@@ -14,6 +25,8 @@ export type Caret =
       readonly value: string | null;
       /** What the answer names besides: the other cues of a combination. */
       readonly also?: When;
+      /** The show that was answered before, to come back to. */
+      readonly after?: ShowRef;
     }
   | { readonly kind: 'fall'; readonly position: PositionId; readonly read: string; readonly value: string }
   | {
@@ -22,7 +35,7 @@ export type Caret =
       readonly position: PositionId;
       readonly read: string | null;
       readonly value: string | null;
-      readonly name: string;
+      readonly move: SpokenMove;
       readonly also?: When;
       /** Set when an existing transition is re-linked. */
       readonly transition: string | null;
@@ -39,6 +52,8 @@ export interface BoardState {
   /** Routes through the selected position, and which of them is shown. */
   readonly route: number;
   readonly caret: Caret | null;
+  /** Shows that were passed over with Tab (`showKey`): not offered again until one of them is asked for. */
+  readonly skipped: ReadonlySet<string>;
   /** Sub-rows beyond the third are shown. */
   readonly unfolded: boolean;
   readonly sheet: 'rung' | 'findings';
@@ -70,7 +85,9 @@ export type BoardAction =
   | { readonly type: 'gripsOn'; readonly grips: readonly Contact[] }
   | { readonly type: 'seen'; readonly swapped: boolean }
   | { readonly type: 'sheet'; readonly sheet: BoardState['sheet'] }
-  | { readonly type: 'caret'; readonly caret: Caret | null };
+  | { readonly type: 'caret'; readonly caret: Caret | null }
+  /** The show that the caret is at is passed over. */
+  | { readonly type: 'skip'; readonly show: string; readonly caret: Caret | null };
 
 export interface OpenedBoard {
   readonly tree: TreeDocument;
@@ -94,6 +111,7 @@ export function openBoard({ tree, view, selected, guard, filter }: OpenedBoard):
     route: 0,
     unfolded: false,
     caret,
+    skipped: new Set(),
     sheet: selected === null ? 'findings' : 'rung',
     swapped: false,
     gripsOn: [],
@@ -151,11 +169,20 @@ export function reduceBoard(state: BoardLook, action: BoardAction): BoardLook {
       return { ...state, unfolded: !state.unfolded };
     case 'sheet':
       return { ...state, sheet: action.sheet, caret: null };
+    case 'skip':
     case 'caret':
       return {
         ...state,
         caret: action.caret,
+        skipped: skippedBy(state, action),
         ...(action.caret && 'position' in action.caret ? { selected: action.caret.position, sheet: 'rung' as const } : {}),
       };
   }
+}
+
+/** What is passed over: more by a skip, one less where its caret is asked for. */
+function skippedBy({ skipped }: BoardLook, action: Extract<BoardAction, { type: 'skip' | 'caret' }>): ReadonlySet<string> {
+  if (action.type === 'skip') return new Set([...skipped, action.show]);
+  const at = action.caret?.kind === 'answer' && action.caret.value !== null ? showKey(action.caret.position, action.caret.value) : null;
+  return at === null || !skipped.has(at) ? skipped : new Set([...skipped].filter((key) => key !== at));
 }

@@ -1,7 +1,8 @@
 import { describe, expect, it } from 'vitest';
 import { LARGE_TREE } from '@/core/board';
 import { demoTree } from '../../../demo/demoTree';
-import { caretAnchor, planScene, routesThrough, sceneOf } from './viewModel';
+import { caretAnchor } from './camera/rooms';
+import { planScene, routesThrough, sceneOf } from './viewModel';
 
 const tree = demoTree();
 const at = { tree, view: 'tree' as const, guard: null, selected: null, route: 0, unfolded: false };

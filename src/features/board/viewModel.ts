@@ -1,7 +1,7 @@
 import { guardOf, guardPositions, layoutBoard, type BoardLayout, type Grid } from '@/core/board';
 import { findShortestRoutes } from '@/core/structure';
 import type { PositionId, TreeDocument } from '@/core/tree';
-import type { BoardState, Caret } from './boardState';
+import type { BoardState } from './boardState';
 
 const MAP_GRID: Grid = { columns: 8, rungWidth: 85 };
 const CLOSE_GRID: Grid = { columns: 6, rungWidth: 118 };
@@ -53,21 +53,4 @@ export function sceneOf(
   const { key, grid, only } = planScene(state, routes, arrangedBy);
   const columns = previous?.key === key ? previous.layout.columns : undefined;
   return { key, layout: layoutBoard(state.tree, { grid, only: only ?? undefined, arrangedBy, previous: columns, unfold: state.unfolded }) };
-}
-
-/** Where the caret opens: under the rung it belongs to, or where the first guard will hang. */
-export function caretAnchor(layout: BoardLayout, caret: Caret | null): { x: number; y: number } | null {
-  if (!caret) return null;
-  const ground = (y: number) => y - layout.height;
-  if (caret.kind === 'guard') {
-    const facing = layout.bands.find((band) => band.label === 'facing')!;
-    const guards = layout.rungs.filter((placed) => placed.rung.isGuard && placed.rung.zone === 'ladder');
-    const right = Math.max(layout.leftRail + 14, ...guards.map((placed) => placed.x + placed.width + 12));
-    return { x: Math.min(right, layout.rightRail - 200), y: ground(facing.y - 34) };
-  }
-  const placed = layout.rungs.find((item) => item.rung.id === caret.position);
-  if (!placed) return null;
-  const value = 'value' in caret ? caret.value : null;
-  const section = placed.sections.find((item) => item.section.value === value && value !== null);
-  return { x: (section ?? placed).x, y: ground(placed.y + placed.thickness + (placed.rung.hub ? 36 : 34)) };
 }

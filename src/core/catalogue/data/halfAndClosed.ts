@@ -1,5 +1,5 @@
 export const halfAndClosed = `
-half-flat | Half, flat | flat half; half guard flat | half | feet | safe
+half-flat | Half, flat | flat half; half guard flat; half guard; half | half | feet | safe
   why: flat on his back he has no frame and no angle
   closes: when he gets to his side
   seen: leg-between frames
@@ -18,7 +18,7 @@ half-on-side | Half, on his side | half guard side; knee line half | half | - | 
   feeder: on the side, underhook, hold the leg
   he comes-up | comes up on the underhook | sweep | his knee slides under him
   he frames | frames on the neck | frame | his forearm crosses my throat line
-half-underhook | Half, deep underhook | dogfight grip; half with underhook | half | - | actNow
+half-underhook | Half, deep underhook | dogfight grip; half with underhook; dogfight; underhook half guard | half | - | actNow
   why: he is under my arm and one step from my back
   closes: when his knees come under him
   seen: leg-between underhook knees-down
@@ -29,7 +29,7 @@ half-underhook | Half, deep underhook | dogfight grip; half with underhook | hal
   he goes-behind | goes behind me | turn | his head slips out at the back
   timing on-time | his hip is on the mat | other | I feel his weight
   timing too-late | he is on both knees | other | our shoulders are level
-knee-shield-high | Knee shield, high | knee shield; high knee shield; shin across the chest | half | - | neutral
+knee-shield-high | Knee shield, high | knee shield; high knee shield; shin across the chest; z guard; knee shield half | half | - | neutral
   why: his knee keeps my chest away and my head up
   closes: when he catches an underhook
   seen: leg-between knee-across frames

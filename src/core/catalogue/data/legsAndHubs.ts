@@ -10,7 +10,7 @@ outside-entanglement | Outside entanglement | legs outside; outside leg entangle
   he off-balances | tips me over | sweep | his feet push my hip
   timing on-time | my knee is past his hips | other | I can kneel
   timing too-late | my knee is inside his | other | both his knees are above mine
-inside-entanglement | Inside entanglement | legs inside; inside leg position | entanglement | - | actNow
+inside-entanglement | Inside entanglement | legs inside; inside leg position; inside ashi | entanglement | - | actNow
   why: his shin behind my knee keeps me from standing
   closes: when he has the second leg too
   seen: leg-wrapped ankles-crossed
@@ -21,7 +21,7 @@ inside-entanglement | Inside entanglement | legs inside; inside leg position | e
   he hunts-heel | hunts the heel | submission | his chest comes to my foot
   timing on-time | my second leg is free | other | my far foot is on his hip
   timing too-late | both legs are caught | other | my knees touch
-crossed-entanglement | Crossed entanglement | cross leg entanglement; leg across | entanglement | - | danger
+crossed-entanglement | Crossed entanglement | cross leg entanglement; leg across; saddle; leg saddle; inside saddle | entanglement | - | danger
   why: my leg is across his body and my hip is gone
   closes: when my heel is behind his elbow
   seen: leg-wrapped ankles-crossed ankle-grip
@@ -30,7 +30,7 @@ crossed-entanglement | Crossed entanglement | cross leg entanglement; leg across
   feeder: legs locked, foot across the chest, no lock applied
   he finishes | goes for the finish | submission | his hips rise under my knee
   he adjusts | adjusts the legs | hook | the top knee opens
-mirrored-entanglement | Legs mirrored | mirrored legs; same legs tangled | entanglement | - | neutral
+mirrored-entanglement | Legs mirrored | mirrored legs; same legs tangled; fifty-fifty; 50-50; fifty fifty guard | entanglement | - | neutral
   why: both have the same legs and the same chances
   closes: when he comes on top
   seen: leg-wrapped ankle-grip
@@ -105,7 +105,7 @@ single-leg-up | Single leg, mine | leg in hand; standing single leg | standing |
   feeder: one leg given, hop, sit when tipped
   he sits | sits down | other | his hands reach back
   he whizzers | whizzers | grip | his arm winds over mine
-headquarters | Headquarters | one leg trapped; middle split | hub | feet | safe
+headquarters | Headquarters | one leg trapped; middle split; head quarters; middle position | hub | feet | safe
   why: one leg is between mine and nothing to tap to until it comes out
   closes: when his trapped leg is free again
   seen: legs-open frames
@@ -163,7 +163,7 @@ double-under | Double under | both legs on my shoulders; double-under hips | hub
   he sits-heavy | sits heavy | frame | his hips drop between my elbows
   he knee-inside | gets a knee inside | retention | a knee presses my shoulder
   he grips-belt | grips my belt | grip | his hand goes over my back
-toreando-grip | Both ankles in hand | ankles pinned; toreando grip | transit | - | actNow
+toreando-grip | Both ankles in hand | ankles pinned; toreando grip; bullfighter grip; both feet in hand | transit | - | actNow
   why: pinned for a moment, both feet are out of the fight
   closes: when one heel comes back to my hip
   seen: legs-open no-grips
@@ -183,7 +183,7 @@ stack | Stacked | folded over; stack | transit | feet,knees | neutral
   feeder: let the hips go over, keep the chin tucked
   he rolls-over | rolls over the shoulder | turn | his head goes to one side
   he pushes-hips | pushes my hips | frame | both hands find my belt
-long-step | Long step | back step over; stepped over | transit | feet,knees | neutral
+long-step | Long step | back step over; stepped over; back step; backstep | transit | feet,knees | neutral
   why: stepped over, my hip blocks his far hip
   closes: when he follows with the knee
   seen: legs-aside underhook
@@ -192,7 +192,7 @@ long-step | Long step | back step over; stepped over | transit | feet,knees | ne
   feeder: let the step pass, follow with the hips when told
   he follows | follows the hip | retention | his knee points after me
   he underhooks | underhooks from below | grip | his arm goes under my far leg
-knee-cut | Knee cut | knee across the thigh; cut across | transit | feet,knees | actNow
+knee-cut | Knee cut | knee across the thigh; cut across; knee slice; knee slide | transit | feet,knees | actNow
   why: my knee pins one thigh, the underhook decides the rest
   closes: when his underhook meets my armpit
   seen: leg-between frames

@@ -78,7 +78,7 @@ de-la-riva-deep | De La Riva, deep hook | deep outside hook | open | - | actNow
   he trips | trips the free leg | sweep | his far foot hooks my other heel
   timing on-time | his shoulders are still flat | other | both shoulder blades touch
   timing too-late | he is on his side already | other | only one shoulder touches
-reverse-de-la-riva | Reverse De La Riva | inside hook guard; reverse hook | open | - | neutral
+reverse-de-la-riva | Reverse De La Riva | inside hook guard; reverse hook; rdlr | open | - | neutral
   why: the hook behind my knee lifts but does not turn me
   closes: when he wins the far knee with his hand
   seen: legs-open hook-behind foot-on-hip
@@ -88,7 +88,7 @@ reverse-de-la-riva | Reverse De La Riva | inside hook guard; reverse hook | open
   he kicks | kicks the lead leg out | hook | the hooking leg straightens
   he comes-up | comes up to the back | turn | his elbow posts behind him
   he inverts | inverts under me | retention | his hips pass over his head
-x-near-hip | X, near hip | standing x; x guard near | open | - | danger
+x-near-hip | X, near hip | standing x; x guard near; x guard | open | - | danger
   why: both his legs lift one of mine, my base is gone
   closes: when he stands up with the leg
   seen: leg-wrapped two-hooks ankle-grip
@@ -106,7 +106,7 @@ x-far-hip | X, far hip | x guard far | open | - | danger
   feeder: one hook on the far hip, one behind the knee, leg on the shoulder
   he lifts | lifts and turns | sweep | both hooks rise together
   he to-single | slides down to single-leg X | hook | his outer foot moves to my hip
-single-leg-x | Single-leg X | outside ashi; one-leg x | entanglement | - | actNow
+single-leg-x | Single-leg X | outside ashi; one-leg x; ashi garami; slx; single leg x guard | entanglement | - | actNow
   why: his foot on the hip decides within a second whether the heel is his
   closes: when his second leg comes over the knee line
   seen: leg-wrapped foot-on-hip ankle-grip
@@ -137,7 +137,7 @@ butterfly-staggered | Butterfly, sitting | seated butterfly; hooks and underhook
   he underhook | wins the underhook | grip | his elbow slides inside mine
   he drags | drags the arm | grip | my wrist is carried across
   he lies-back | lies back | frame | his head leaves my chest
-seated | Seated | seated guard; sitting guard | open | - | neutral
+seated | Seated | seated guard; sitting guard; butt guard | open | - | neutral
   why: he can stand, shoot or lie back
   closes: when he takes a leg
   seen: legs-open no-grips

@@ -27,7 +27,7 @@ side-chest | Side, chest down | side control; chest to chest | pin | feet,knees,
   feeder: one frame, one bridge, then rest
   he bridges-turns | bridges and turns | turn | his head looks for my far side
   he knee-under | sneaks the knee under | retention | his heel comes to his seat
-side-pin | Side pin | side pin settled; side control held | pin | feet,knees,hips,chest,head | safe
+side-pin | Side pin | side pin settled; side control held; side mount; cross side | pin | feet,knees,hips,chest,head | safe
   why: nothing of his is between us
   closes: when I move before I must
   seen: legs-past no-grips
@@ -61,7 +61,7 @@ mount-low | Mount, low | low mount; hips on hips | pin | feet,knees,hips,chest |
   feeder: elbows in, one bridge, one elbow escape
   he bridges | bridges | turn | both feet are flat and close
   he elbow-knee | puts an elbow to a knee | retention | he turns on one hip
-mount-high | Mount | high mount; knees in the armpits | pin | feet,knees,hips,chest,head | safe
+mount-high | Mount | high mount; knees in the armpits; the mount; full mount | pin | feet,knees,hips,chest,head | safe
   why: knees under his armpits, the bridge goes nowhere
   closes: when an elbow gets inside my knee
   seen: legs-past frames
@@ -78,7 +78,7 @@ three-quarter | Three-quarter mount | mount, foot caught; three quarter mount | 
   feeder: hold the foot with both feet
   he traps | traps the foot | hook | both his feet squeeze
   he elbow-knee | puts an elbow to my knee | retention | he turns to the caught side
-knee-on-belly | Knee on belly | knee ride; knee on the stomach | transit | feet,knees,hips,chest | actNow
+knee-on-belly | Knee on belly | knee ride; knee on the stomach; knee on the belly; knee on chest; knee mount; kob | transit | feet,knees,hips,chest | actNow
   why: it moves everything and holds nothing
   closes: when he turns under the knee
   seen: legs-past frames
@@ -89,7 +89,7 @@ knee-on-belly | Knee on belly | knee ride; knee on the stomach | transit | feet,
   he turns-away | turns away | turn | his shoulder leaves the mat
   timing on-time | his hands go to the knee | other | his elbows leave his ribs
   timing too-late | he is on his side | other | I see his shoulder blade
-scarf | Scarf hold | hip pin, facing the head; scarf | pin | feet,knees,hips,chest | neutral
+scarf | Scarf hold | hip pin, facing the head; scarf; kesa; head and arm pin | pin | feet,knees,hips,chest | neutral
   why: arm and head held, my hip at his ribs
   closes: when he gets behind my back
   seen: legs-past underhook
@@ -107,7 +107,7 @@ back-one-hook | One hook in | half back; one hook | back | feet,knees,hips,chest
   feeder: fight the hands, slide the hips when told
   he slides-hips | slides the hips out | turn | his hips go to the free side
   he strips-hand | strips the top hand | grip | two of his hands on one of mine
-back-two-hooks | Back, two hooks | back mount; back with hooks | back | feet,knees,hips,chest,head | safe
+back-two-hooks | Back, two hooks | back mount; back with hooks; back control; the back; rear mount; back taken; both hooks from behind | back | feet,knees,hips,chest,head | safe
   why: both hooks and the seat belt: he cannot see me
   closes: when a hook is stepped over
   seen: knees-down sleeve
@@ -140,7 +140,7 @@ arm-isolated | Far arm isolated | far arm locked; shoulder lock hold | submissio
   care: shoulder lock; slowly, release at the tap
   feeder: give the arm, tap early
   ends: submission
-neck-held | Strangle held | neck isolated; choke hold | submission | feet,knees,hips,chest,head | neutral
+neck-held | Strangle held | neck isolated; choke hold; choke | submission | feet,knees,hips,chest,head | neutral
   why: both sides of the neck are closed
   closes: when a hand gets inside
   seen: knees-down collar

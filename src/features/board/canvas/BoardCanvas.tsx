@@ -11,10 +11,12 @@ import { ClimbView } from './ClimbView';
 import { HubView } from './HubView';
 import { useSize } from '@/ui/useSize';
 import { caretAt, stepOnRung } from './rungKeys';
-import { useZoom } from './useZoom';
-import type { Box, World } from './view';
+import { useZoom } from '../camera/useZoom';
+import { useFocusBack } from '../camera/useFocusBack';
+import type { Box, Rect, World } from '../camera/view';
 import type { Shut } from '../shut';
-import { caretAnchor, type Scene } from '../viewModel';
+import { caretAnchor, hubAnchor, hubRooms, rungRoom } from '../camera/rooms';
+import type { Scene } from '../viewModel';
 
 interface Props {
   /** The board's state with the tree as it is looked at. */
@@ -30,9 +32,10 @@ interface Props {
 }
 
 const SLOT = 84;
+const NOTHING: readonly Rect[] = [];
 
 /** A hub's own drawing, as wide as its answers need. */
-function hubOf(state: BoardState, size: { width: number; height: number }): HubLayout | null {
+function hubOf(state: BoardState, size: { width: number; height: number }, order: readonly (string | null)[] | null): HubLayout | null {
   const { tree, view, selected } = state;
   const id =
     view === 'hub'
@@ -40,15 +43,17 @@ function hubOf(state: BoardState, size: { width: number; height: number }): HubL
       : undefined;
   if (id === undefined) return null;
   const slots = layoutHub(tree, id, { width: 980, height: 700 }).sections.length;
-  return layoutHub(tree, id, { width: Math.max(size.width, 700, 170 + slots * SLOT), height: Math.max(size.height, 600) });
+  return layoutHub(tree, id, { width: Math.max(size.width, 700, 170 + slots * SLOT), height: Math.max(size.height, 600) }, order ?? []);
 }
 
-function hubAnchor(hub: HubLayout, state: BoardState): { x: number; y: number } | null {
-  const { caret } = state;
-  if (!caret || !('position' in caret) || caret.position !== hub.id) return null;
-  const value = 'value' in caret ? caret.value : null;
-  const section = value === null ? undefined : hub.sections.find((item) => item.section.value === value);
-  return { x: section ? section.x : hub.left + 10, y: hub.plankY + 96 };
+/** While something is typed the sections stand as they stood: an answer that leads to the back moves its section only afterwards. */
+function useHub(state: BoardState, size: { width: number; height: number }): HubLayout | null {
+  const [order, setOrder] = useState<readonly (string | null)[] | null>(null);
+  const hub = useMemo(() => hubOf(state, size, order), [state, size, order]);
+  const isTyped = hub !== null && state.caret !== null && 'position' in state.caret && state.caret.position === hub.id;
+  if (isTyped && order === null) setOrder(hub.sections.map(({ section }) => section.value));
+  if (!isTyped && order !== null) setOrder(null);
+  return hub;
 }
 
 interface Fit {
@@ -75,9 +80,14 @@ export function BoardCanvas({ state, tree, faded, shut, catalogue, scene, dispat
   const [hovered, setHovered] = useState<string | null>(null);
   const box = useRef<HTMLDivElement>(null);
   const size = useSize(box);
-  const hub = useMemo(() => hubOf(state, size), [state, size]);
-  const anchor = useMemo(() => (hub ? hubAnchor(hub, state) : caretAnchor(layout, caret)), [hub, state, layout, caret]);
-  const { svg, scene: group, overlay, fit, by, show } = useZoom(anchor);
+  const hub = useHub(state, size);
+  const anchor = useMemo(() => (hub ? hubAnchor(hub, caret) : caretAnchor(layout, caret)), [hub, layout, caret]);
+  const drawn = useMemo(
+    () => (!anchor ? NOTHING : hub ? hubRooms(hub) : layout.rungs.map((placed) => rungRoom(placed, layout.height))),
+    [anchor, hub, layout],
+  );
+  const { svg, scene: group, overlay, fit, by, show } = useZoom(anchor, drawn);
+  useFocusBack(svg, caret);
   const world = hub ? { width: hub.width, top: 0, ground: hub.height } : { width: layout.width, top: -layout.height, ground: 0 };
   useFit({ picture: hub ? `hub ${hub.id}` : scene.key, world, size, fit });
   const chosen = hub ? undefined : layout.rungs.find((placed) => placed.rung.id === selected);
@@ -143,8 +153,8 @@ export function BoardCanvas({ state, tree, faded, shut, catalogue, scene, dispat
         </g>
       </svg>
       {caret && anchor && (
-        <div ref={overlay} className="absolute top-0 left-0 w-72 bg-paper">
-          <CaretLine tree={tree} caret={caret} catalogue={catalogue} dispatch={dispatch} />
+        <div ref={overlay} className="absolute top-0 left-0 z-10 w-80 max-w-full bg-paper">
+          <CaretLine {...{ tree, caret, catalogue, dispatch }} skipped={state.skipped} />
         </div>
       )}
       <div className="absolute right-3 bottom-2 flex gap-3 bg-paper px-2">

@@ -35,6 +35,7 @@ function TickStack({ lines, x, y }: { lines: readonly Line[]; x: number; y: numb
 interface PressProps {
   readonly label: string;
   readonly broken?: string | null;
+  readonly show?: string | null;
   readonly x: number;
   readonly y: number;
   readonly width: number;
@@ -43,13 +44,14 @@ interface PressProps {
 }
 
 /** The place to press, over what is drawn; its label says in words what the drawing shows. */
-function Press({ label, broken, onPress, ...box }: PressProps) {
+function Press({ label, broken, show, onPress, ...box }: PressProps) {
   return (
     <g
       role="button"
       tabIndex={0}
       aria-label={label}
       data-broken={broken ?? undefined}
+      data-show={show ?? undefined}
       className="cursor-pointer outline-none [&:focus-visible>rect]:stroke-ink"
       onClick={onPress}
       onKeyDown={(event) => event.key === 'Enter' && onPress()}
@@ -145,6 +147,7 @@ function PlankSection({ item, plankY, share, chosen, onOpen, onSelect }: Section
       <Press
         label={saySection(section.name, section.broken)}
         broken={section.broken ? section.value : null}
+        show={section.value}
         x={x}
         y={top - 6}
         width={width}

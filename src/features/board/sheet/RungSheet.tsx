@@ -34,6 +34,7 @@ interface Props {
   readonly catalogue: Catalogue | null;
   /** The caret, if it is to be typed here rather than on the board. */
   readonly caret: Caret | null;
+  readonly skipped: ReadonlySet<string>;
   readonly dispatch: Dispatch<BoardAction>;
 }
 
@@ -78,7 +79,21 @@ function OddsLine({ position, odds, pending }: Pick<Props, 'position' | 'odds' |
   );
 }
 
-export function RungSheet({ tree, hidden, shut, gripsOn, shown, catalogue, position, said, odds, pending, caret, dispatch }: Props) {
+export function RungSheet({
+  tree,
+  hidden,
+  shut,
+  gripsOn,
+  shown,
+  catalogue,
+  position,
+  said,
+  odds,
+  pending,
+  caret,
+  skipped,
+  dispatch,
+}: Props) {
   const index = indexOf(tree);
   const transitions = index.from.get(position.id)!;
   const edit = (label: string, patch: Partial<Position>) =>
@@ -125,7 +140,7 @@ export function RungSheet({ tree, hidden, shut, gripsOn, shown, catalogue, posit
         </p>
       )}
       <OddsLine position={position} odds={odds} pending={pending} />
-      {caret && <CaretLine tree={tree} caret={caret} catalogue={catalogue} dispatch={dispatch} />}
+      {caret && <CaretLine {...{ tree, caret, catalogue, skipped, dispatch }} />}
       {!position.ends && (
         <ShowsList tree={tree} hidden={hidden} shut={shut} position={position} mine={said?.mine ?? null} odds={odds} dispatch={dispatch} />
       )}

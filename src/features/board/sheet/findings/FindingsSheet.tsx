@@ -13,7 +13,7 @@ import { findingText, findingTitle, GOAL_WORDS, plural } from '@/core/words';
 import { later } from '@/client/later';
 import { Unfold } from '@/ui/Unfold';
 import type { BoardAction } from '../../boardState';
-import { combinationCaret } from '../../caret/branch';
+import { combinationCaret } from '../../typing/branch';
 import { Fold } from '../Fold';
 import { LadderSections } from './LadderSections';
 import { TodoSections } from './TodoSections';

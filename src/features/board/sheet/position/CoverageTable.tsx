@@ -4,7 +4,7 @@ import { indexOf, type Position, type Read, type TreeDocument } from '@/core/tre
 import { sayMine } from '@/core/words';
 import type { Dispatch } from 'react';
 import type { BoardAction } from '../../boardState';
-import { combinationCaret } from '../../caret/branch';
+import { combinationCaret } from '../../typing/branch';
 
 interface Props {
   readonly tree: TreeDocument;

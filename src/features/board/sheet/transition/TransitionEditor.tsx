@@ -107,7 +107,7 @@ export function TransitionEditor({ tree, transition, dispatch }: Props) {
                 position: transition.from,
                 read: null,
                 value: null,
-                name: transition.name,
+                move: { name: transition.name, whatever: false, toMakeHim: null },
                 transition: transition.id,
               },
             })

@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import { LARGEST, READABLE } from '../viewModel';
-import { placeWithin, viewOfAll, viewToShow } from './view';
+import { placeClear, placeWithin, viewOfAll, viewToShow } from './view';
 
 const BOX = { width: 1000, height: 600 };
 
@@ -30,5 +30,17 @@ describe('what is in view', () => {
     expect(placeWithin(5000, 5000, line, BOX)).toEqual({ x: 692, y: 552 });
     // More than there is room for: its beginning is in sight.
     expect(placeWithin(500, 500, { width: 2000, height: 2000 }, BOX)).toEqual({ x: 8, y: 4 });
+  });
+  it('a caret covers neither its rung nor a neighbour while there is room', () => {
+    const own = { x: 400, y: 200, width: 120, height: 60 };
+    const caret = { width: 280, height: 200 };
+    const below = { x: 400, y: 280, width: 120, height: 40 };
+    const right = { x: 560, y: 190, width: 300, height: 60 };
+    expect(placeClear(own, { x: 420 }, [own], caret, BOX)).toEqual({ x: 420, y: 270 });
+    expect(placeClear(own, { x: 420 }, [own, below], caret, BOX)).toEqual({ x: 530, y: 200 });
+    expect(placeClear(own, { x: 420 }, [own, below, right], caret, BOX)).toEqual({ x: 110, y: 200 });
+    const full = [{ x: 0, y: 0, width: 1000, height: 600 }];
+    const place = placeClear(own, { x: 420 }, full, caret, BOX);
+    expect(place.y).toBeGreaterThanOrEqual(own.y + own.height);
   });
 });

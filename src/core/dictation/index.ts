@@ -1,0 +1,5 @@
+export * from './ending';
+export * from './known';
+export * from './moves';
+export * from './place';
+export * from './shows';

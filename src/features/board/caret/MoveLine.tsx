@@ -1,0 +1,94 @@
+'use client';
+import { useState } from 'react';
+import { PLACE_WORDS, spokenMove, spokenPlace, tooLong } from '@/core/dictation';
+import { indexOf, positionOf, type Transition } from '@/core/tree';
+import { NONE_TO_REPEAT, NOT_DRAWN_HERE, sayDrawnAlready, sayNameTooLong, sayUnknownPlaceWord, sayValue, WANTED } from '@/core/words';
+import { Caret } from '@/ui/Caret';
+import { showKey } from '../boardState';
+import { fitsToo, landingCaret, nextBroken, takeMove, typeSaid, type SpokenCaret } from '../typing/branch';
+import { KEYS } from './keys';
+import { lineOf, type LineProps } from './line';
+import { drawnHere, freshOption, moveOptions, saidOptions, sameOption, type LineOption } from '../typing/options';
+
+const sameName = (a: string, b: string): boolean => a.trim().toLowerCase() === b.trim().toLowerCase();
+
+/** Says what I do about a show, or what he does if I fail. */
+export function MoveLine(props: LineProps<SpokenCaret>) {
+  const { tree, caret, catalogue, skipped, dispatch } = props;
+  const [asked, setAsked] = useState<{ readonly typed: string; readonly same: Transition } | null>(null);
+  const { shared, take } = lineOf(props);
+  const position = positionOf(indexOf(tree), caret.position);
+  const isMine = caret.kind === 'answer';
+  const moveOf = (typed: string) => (isMine ? spokenMove(typed) : { name: typed.trim(), whatever: false, toMakeHim: null });
+  const askedOf = (typed: string): Transition | null => (asked?.typed === typed ? asked.same : null);
+
+  const optionsFor = (typed: string): LineOption[] => {
+    if (isMine && typed.trim().startsWith('!')) return saidOptions(typed);
+    const same = askedOf(typed);
+    return same ? [sameOption(tree, same), freshOption(moveOf(typed).name, 'sameHeight')] : moveOptions(tree, caret, typed, catalogue);
+  };
+  const pick = ({ takes }: LineOption, typed: string): unknown => {
+    if (takes.kind === 'same') return take(fitsToo(tree, caret, takes.transition, skipped));
+    if (takes.kind === 'known' && catalogue) return take(takeMove(tree, caret, takes.transition, catalogue, skipped));
+    if (takes.kind === 'said') return enter(`! ${takes.word}`);
+    return take({ type: 'caret', caret: landingCaret(caret, moveOf(typed)) });
+  };
+  /** What only the answers have: signs in front of the line. */
+  const sign = (typed: string): string | null | undefined => {
+    if (typed === '+') {
+      if (caret.kind !== 'answer' || !caret.after) return NONE_TO_REPEAT;
+      return take({ type: 'caret', caret: { kind: 'answer', ...caret.after } });
+    }
+    if (!typed.startsWith('!')) return undefined;
+    const { said, means } = spokenPlace(typed);
+    return means ? take(typeSaid(tree, position, said!, means)) : sayUnknownPlaceWord(said ?? '', PLACE_WORDS);
+  };
+  const enter = (typed: string): string | null => {
+    const line = typed.trim();
+    const wanted = isMine ? WANTED.answer : WANTED.fall;
+    if (line === '') return wanted;
+    const done = isMine ? sign(line) : undefined;
+    if (done !== undefined) return done;
+    if (line.startsWith('=')) {
+      const same = drawnHere(tree, caret).find((transition) => sameName(transition.name, line.slice(1)));
+      return same ? take(fitsToo(tree, caret, same, skipped)) : NOT_DRAWN_HERE;
+    }
+    const move = moveOf(typed);
+    if (move.name === '') return wanted;
+    const [long] = tooLong([move.name, ...(move.toMakeHim === null ? [] : [move.toMakeHim])]);
+    if (long !== undefined) return sayNameTooLong(long);
+    const same = move.whatever ? undefined : drawnHere(tree, caret).find((transition) => sameName(transition.name, move.name));
+    if (same && !askedOf(typed)) {
+      setAsked({ typed, same });
+      return null;
+    }
+    return take({ type: 'caret', caret: landingCaret(caret, move) });
+  };
+  const shown = caret.value === null ? '' : `: ${sayValue(position, caret.value)}`;
+  return (
+    <Caret<LineOption>
+      {...shared}
+      said={`${position.name}${shown}`}
+      lead={isMine ? 'I' : 'he'}
+      label={isMine ? 'What I do then' : 'What he does if I fail'}
+      hint={isMine ? 'cut the knee across …' : 'sweeps me, gets the hook back …'}
+      optionsFor={optionsFor}
+      onPick={pick}
+      onEnter={enter}
+      isAsked={(typed) => askedOf(typed) !== null}
+      saysOf={(typed) => {
+        const same = askedOf(typed);
+        return same ? sayDrawnAlready(same.name, positionOf(indexOf(tree), same.to).name) : '';
+      }}
+      keys={isMine ? KEYS.answer : KEYS.fall}
+      {...(isMine ? { onNext: () => dispatch(passOver(props)) } : {})}
+    />
+  );
+}
+
+/** The show is passed over; the caret goes on to the next that has no answer. */
+function passOver({ tree, caret, skipped }: LineProps<SpokenCaret>): { type: 'skip'; show: string; caret: ReturnType<typeof nextBroken> } {
+  const show = caret.value === null ? '' : showKey(caret.position, caret.value);
+  const after = caret.value === null ? null : { position: caret.position, value: caret.value };
+  return { type: 'skip', show, caret: nextBroken(tree, after, new Set([...skipped, show])) };
+}
