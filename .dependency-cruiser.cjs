@@ -39,6 +39,7 @@ module.exports = {
     below('drills', ['base', 'graph', 'tree', 'lens', 'structure', 'odds']),
     below('board', ['base', 'graph', 'tree', 'lens', 'structure', 'odds', 'findings']),
     below('words', ['base', 'tree', 'contacts', 'lens', 'grips', 'structure', 'findings', 'odds', 'drills']),
+    below('search', ['base', 'tree', 'words', 'catalogue']),
     below('dictation', ['base', 'tree', 'words', 'catalogue']),
     {
       name: 'core-modules-meet-at-their-index',

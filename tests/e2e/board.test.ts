@@ -66,10 +66,26 @@ describe('the board from the keyboard', () => {
   it('/ finds a position by part of its name', async () => {
     await open('?show=tree');
     await page.keyboard.press('/');
-    await caretFor('Find a position');
+    await caretFor('Find in this tree');
     await page.keyboard.type('over-u');
     await page.keyboard.press('Enter');
     await sheetOf('Over-under');
+  });
+  it('and what he shows, a move or a word told of it, and opens it there; then what the catalogue knows', async () => {
+    await open('?show=tree');
+    await page.keyboard.press('/');
+    await caretFor('Find in this tree');
+    await type(page, 'pummels the leg high');
+    await sheetOf('Headquarters');
+    await page.waitForFunction(() => document.activeElement?.getAttribute('aria-expanded') === 'true');
+    expect(await page.evaluate(() => document.activeElement?.textContent)).toContain('pummels the leg high');
+    await page.keyboard.press('/');
+    await caretFor('Find in this tree');
+    await page.keyboard.type('saddle');
+    await waitForText(page, 'catalogue');
+    await page.keyboard.press('Enter');
+    await waitForText(page, 'Crossed entanglement');
+    await page.waitForFunction(() => location.pathname.startsWith('/catalogue/'));
   });
   it('Tab goes on to the next broken rung, Escape closes the caret', async () => {
     await open('?show=hub&at=headquarters');

@@ -25,11 +25,11 @@ describe('a line with a list under it', () => {
   it('leaves the keys of the line to the line, and the arrows choose', async () => {
     await go('/board/league-evening?show=tree');
     await page.keyboard.press('/');
-    await page.waitForSelector('input[aria-label="Find a position of this tree"]');
+    await page.waitForSelector('input[aria-label="Find in this tree"]');
     await page.keyboard.type('shield');
     await page.keyboard.press('Home');
     await page.keyboard.type('knee ');
-    const line = 'input[aria-label="Find a position of this tree"]';
+    const line = 'input[aria-label="Find in this tree"]';
     expect(await page.$eval(line, (input) => (input as HTMLInputElement).value)).toBe('knee shield');
     expect(await seriousFindings(page)).toEqual([]);
     await page.keyboard.press('ArrowDown');
@@ -73,7 +73,7 @@ describe('one of a few', () => {
     await page.keyboard.type('ebb');
     await page.keyboard.press('Enter');
     await page.waitForFunction(() => document.querySelector('[aria-label="Rules"]')?.textContent?.startsWith('Ebb night'));
-    expect(await page.$('input[aria-label="Find a position of this tree"]')).toBeNull();
+    expect(await page.$('input[aria-label="Find in this tree"]')).toBeNull();
     expect(await focused()).toBe('Rules');
     await page.keyboard.press('Enter');
     await page.waitForSelector('[role=listbox]');

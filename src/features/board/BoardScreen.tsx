@@ -48,7 +48,7 @@ export function BoardScreen(opened: OpenedBoard) {
   const inGym = useMemo(() => treeInGym(state.tree, opened.book), [state.tree, opened.book]);
   const look = useMemo(() => viewTree(inGym, filter, swapped), [inGym, filter, swapped]);
   const { seen: tree, shown } = look;
-  const catalogue = useCatalogue(state.caret !== null, tree.owner);
+  const catalogue = useCatalogue(state.caret !== null || finding, tree.owner);
   const seenState = useMemo(() => ({ ...state, tree: shown }), [state, shown]);
   useUndoKeys({
     onUndo: () => dispatch({ type: 'undo' }),
@@ -87,8 +87,14 @@ export function BoardScreen(opened: OpenedBoard) {
         </FilterRow>
       )}
       {finding && (
-        <div className="absolute top-11 right-80 z-10 w-80 bg-paper">
-          <FindLine tree={tree} dispatch={dispatch} onClose={() => setFinding(false)} />
+        <div className="absolute top-11 right-80 z-20 w-96 max-w-full bg-paper max-[900px]:right-0">
+          <FindLine
+            tree={tree}
+            catalogue={catalogue}
+            dispatch={dispatch}
+            onGo={(to) => router.push(to)}
+            onClose={() => setFinding(false)}
+          />
         </div>
       )}
       <StoredAlert
@@ -128,6 +134,7 @@ export function BoardScreen(opened: OpenedBoard) {
               pending={odds.pending}
               caret={onBoard ? null : caret}
               skipped={state.skipped}
+              asked={state.asked}
               dispatch={dispatch}
             />
           ) : (

@@ -45,6 +45,8 @@ export type Caret =
 export interface BoardState {
   readonly tree: TreeDocument;
   readonly selected: PositionId | null;
+  /** What of the selected position was looked for: a show or a move, to be opened in the sheet; null = nothing of it. */
+  readonly asked: string | null;
   /** Number of the section in focus on the selected rung. */
   readonly section: number;
   readonly view: BoardView;
@@ -77,7 +79,13 @@ export type BoardAction =
     }
   | { readonly type: 'undo' }
   | { readonly type: 'redo' }
-  | { readonly type: 'select'; readonly position: PositionId | null; readonly section?: number; readonly guard?: PositionId | null }
+  | {
+      readonly type: 'select';
+      readonly position: PositionId | null;
+      readonly section?: number;
+      readonly guard?: PositionId | null;
+      readonly asked?: string | null;
+    }
   | { readonly type: 'view'; readonly view: BoardView; readonly guard?: PositionId | null }
   | { readonly type: 'route'; readonly route: number }
   | { readonly type: 'fold' }
@@ -107,6 +115,7 @@ export function openBoard({ tree, view, selected, guard, filter }: OpenedBoard):
     selected,
     guard,
     filter,
+    asked: null,
     section: 0,
     route: 0,
     unfolded: false,
@@ -148,6 +157,7 @@ export function reduceBoard(state: BoardLook, action: BoardAction): BoardLook {
       return {
         ...state,
         selected: action.position,
+        asked: action.asked ?? null,
         section: action.section ?? 0,
         guard: action.guard === undefined ? state.guard : action.guard,
         sheet: action.position === null ? state.sheet : 'rung',

@@ -25,14 +25,16 @@ interface Props {
   readonly tree: TreeDocument;
   readonly revision: number;
   readonly book: OpenedBook;
+  /** The person whose card is shown first; null = none was asked for. */
+  readonly at: string | null;
 }
 
 /** The gym's rule cards and people: what a tree can be looked at under, for and against. */
-export function RulesScreen({ tree: opened, revision, book: openedBook }: Props) {
+export function RulesScreen({ tree: opened, revision, book: openedBook, at }: Props) {
   const { document: tree, stored, edit, session, state } = useDocument<TreeDocument>('tree', { document: opened, revision });
   const book = useGymBook(openedBook);
   const { ruleCard, athlete, opponent, group } = book;
-  const cards = useCards(book, tree, edit);
+  const cards = useCards(book, tree, edit, at);
   const { chosen, removed, problem, sheet, take, add, remove } = cards;
   const current = chosen && book[chosen.kind].sessionOf(chosen.id);
   useUndoKeys({ onUndo: () => current?.undo(), onRedo: () => current?.redo() });

@@ -50,13 +50,18 @@ export function useCards(
   book: GymBookEdits,
   tree: TreeDocument,
   edit: (label: string, change: (tree: TreeDocument) => TreeDocument) => void,
+  /** The person that was asked for; null = none. */
+  asked: string | null,
 ): Cards {
+  const person = (['athlete', 'opponent'] as const).find((kind) => book[kind].items.some((item) => item.id === asked));
   const cards = book.ruleCard.items;
   const first = cards.find((card) => tree.ruleCards?.includes(card.id)) ?? cards[0];
-  const [chosen, setChosen] = useState<Chosen | null>(first ? { kind: 'ruleCard', id: first.id } : null);
+  const [chosen, setChosen] = useState<Chosen | null>(
+    person && asked !== null ? { kind: person, id: asked } : first ? { kind: 'ruleCard', id: first.id } : null,
+  );
   const [removed, setRemoved] = useState<Cards['removed']>(null);
   const [problem, setProblem] = useState<string | null>(null);
-  const [picked, setPicked] = useState<{ readonly isNew: boolean } | null>(null);
+  const [picked, setPicked] = useState<{ readonly isNew: boolean } | null>(person ? { isNew: false } : null);
   const sheet = useInSight(picked);
   const show = (what: Chosen, isNew: boolean) => {
     setChosen(what);

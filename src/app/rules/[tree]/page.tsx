@@ -1,18 +1,20 @@
 import type { Metadata } from 'next';
-import { openTree, type TreePage } from '@/app/openTree';
+import { openTree, type SearchedTreePage } from '@/app/openTree';
+import { boardParamsSchema } from '@/contracts/boardParams';
 import { RulesScreen } from '@/features/rules/RulesScreen';
 import type { OpenedBook } from '@/features/rules/useGymBook';
 import { findDocuments } from '@/server/services/store';
 
 export const metadata: Metadata = { title: 'Rules' };
 
-export default async function RulesPage({ params }: TreePage) {
+export default async function RulesPage({ params, searchParams }: SearchedTreePage) {
   const { context, tree, revision } = await openTree(params);
+  const { at } = boardParamsSchema.parse(await searchParams);
   const [ruleCards, athletes, opponents, groups] = await Promise.all(
     (['ruleCard', 'athlete', 'opponent', 'group'] as const).map(async (kind) =>
-      (await findDocuments(context, kind)).map(({ document, revision: at }) => ({ document, revision: at })),
+      (await findDocuments(context, kind)).map(({ document, revision: last }) => ({ document, revision: last })),
     ),
   );
   const book = { ruleCards, athletes, opponents, groups } as unknown as OpenedBook;
-  return <RulesScreen key={tree.id} tree={tree} revision={revision} book={book} />;
+  return <RulesScreen key={tree.id} tree={tree} revision={revision} book={book} at={at ?? null} />;
 }

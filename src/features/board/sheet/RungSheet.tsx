@@ -35,6 +35,8 @@ interface Props {
   /** The caret, if it is to be typed here rather than on the board. */
   readonly caret: Caret | null;
   readonly skipped: ReadonlySet<string>;
+  /** The show or move that was looked for. */
+  readonly asked: string | null;
   readonly dispatch: Dispatch<BoardAction>;
 }
 
@@ -92,6 +94,7 @@ export function RungSheet({
   pending,
   caret,
   skipped,
+  asked,
   dispatch,
 }: Props) {
   const index = indexOf(tree);
@@ -141,13 +144,11 @@ export function RungSheet({
       )}
       <OddsLine position={position} odds={odds} pending={pending} />
       {caret && <CaretLine {...{ tree, caret, catalogue, skipped, dispatch }} />}
-      {!position.ends && (
-        <ShowsList tree={tree} hidden={hidden} shut={shut} position={position} mine={said?.mine ?? null} odds={odds} dispatch={dispatch} />
-      )}
-      {!position.ends && <CoverageTable tree={tree} position={position} dispatch={dispatch} />}
       {position.ends && (
         <p className="mt-3 font-figure text-[17px] font-medium text-red">The climb ends here: {ENDING_WORDS[position.ends]}.</p>
       )}
+      <ShowsList {...{ tree, hidden, shut, position, odds, asked, dispatch }} mine={said?.mine ?? null} />
+      <CoverageTable tree={tree} position={position} dispatch={dispatch} />
       <GripsHere
         tree={shown}
         position={indexOf(shown).positions.get(position.id) ?? position}

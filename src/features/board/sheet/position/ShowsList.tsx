@@ -1,5 +1,5 @@
 'use client';
-import { useState, type Dispatch } from 'react';
+import { useEffect, useRef, useState, type Dispatch } from 'react';
 import { consequencesOf } from '@/core/structure';
 import { type HiddenBy } from '@/core/lens';
 import {
@@ -35,7 +35,21 @@ interface Props {
   readonly hidden: ReadonlyMap<string, HiddenBy>;
   /** Options that his grips shut now. */
   readonly shut: ReadonlyMap<string, Shut>;
+  /** The show or move that was looked for: it comes into sight, opened. */
+  readonly asked: string | null;
   readonly dispatch: Dispatch<BoardAction>;
+}
+
+/** Opened or not; what was looked for comes into sight, opened, with the keys on it. */
+function useOpened(isAsked: boolean) {
+  const [open, setOpen] = useState(isAsked);
+  const head = useRef<HTMLButtonElement>(null);
+  useEffect(() => {
+    if (!isAsked) return;
+    head.current?.scrollIntoView({ block: 'center' });
+    head.current?.focus({ preventScroll: true });
+  }, [isAsked]);
+  return { open, head, toggle: () => setOpen(!open) };
 }
 
 interface TransitionProps {
@@ -45,10 +59,11 @@ interface TransitionProps {
   readonly best?: boolean;
   readonly hiddenBy: HiddenBy | undefined;
   readonly shut?: Shut;
+  readonly isAsked: boolean;
   readonly dispatch: Dispatch<BoardAction>;
 }
-function Line({ tree, transition, mine, best = false, hiddenBy, shut, dispatch }: TransitionProps) {
-  const [open, setOpen] = useState(false);
+function Line({ tree, transition, mine, best = false, hiddenBy, shut, isAsked, dispatch }: TransitionProps) {
+  const { open, head, toggle } = useOpened(isAsked);
   const to = positionOf(indexOf(tree), transition.to);
   const words = sayMove(transition);
   const first = transition.actor === 'owner' && mine ? firstHold(tree, transition.id, new Set(mine)) : [];
@@ -56,10 +71,11 @@ function Line({ tree, transition, mine, best = false, hiddenBy, shut, dispatch }
     <div className="pl-3">
       <div className="flex items-baseline justify-between gap-2">
         <button
+          ref={head}
           type="button"
           aria-expanded={open}
           className={`min-h-7 text-left hover:underline ${hiddenBy || shut ? 'text-soft line-through decoration-hair' : transition.actor === 'owner' ? '' : 'text-his'}`}
-          onClick={() => setOpen(!open)}
+          onClick={toggle}
         >
           {words}
           {best && !shut && <span className="text-red"> · best</span>}
@@ -84,16 +100,18 @@ function Line({ tree, transition, mine, best = false, hiddenBy, shut, dispatch }
   );
 }
 
-type LinesProps = Pick<Props, 'tree' | 'mine' | 'hidden' | 'shut' | 'dispatch'> & {
+type LinesProps = Pick<Props, 'tree' | 'mine' | 'hidden' | 'shut' | 'asked' | 'dispatch'> & {
   readonly transitions: readonly Transition[];
   /** The one that the odds put first; null = none is put before the others. */
   readonly best?: string | null;
 };
-function Lines({ transitions, best = null, tree, mine, hidden, shut, dispatch }: LinesProps) {
+function Lines({ transitions, best = null, tree, mine, hidden, shut, asked, dispatch }: LinesProps) {
   return transitions.map((transition) => (
     <Line
-      key={transition.id}
+      // What is looked for is opened anew.
+      key={`${transition.id} ${transition.id === asked}`}
       {...{ tree, transition, mine, dispatch }}
+      isAsked={transition.id === asked}
       hiddenBy={hidden.get(transition.id)}
       shut={transition.actor === 'owner' ? shut.get(transition.id) : undefined}
       best={transition.id === best}
@@ -108,8 +126,8 @@ interface ShownProps extends Props {
 
 /** One thing he shows: its share, my answers, and what he gets if they fail. */
 function Shown(props: ShownProps) {
-  const { tree, hidden, position, read, value, odds, dispatch } = props;
-  const [open, setOpen] = useState(false);
+  const { tree, hidden, position, read, value, odds, asked, dispatch } = props;
+  const { open, head, toggle } = useOpened(value.id === asked);
   const index = indexOf(tree);
   const answers = ownerOptions(index, position.id).filter((t) => namedAt(t.when, read.id).includes(value.id));
   const falls = consequencesOf(index, position.id, read.id, value.id);
@@ -124,10 +142,11 @@ function Shown(props: ShownProps) {
     <div className="mt-2">
       <div className="flex items-baseline justify-between gap-2 font-figure text-[15px]">
         <button
+          ref={head}
           type="button"
           aria-expanded={open}
           className={`min-h-7 text-left font-medium hover:underline ${broken ? 'text-red' : 'text-his'}`}
-          onClick={() => setOpen(!open)}
+          onClick={toggle}
         >
           {sayShown(read, value.name)}
           {value.unsure && ' ?'}
@@ -163,7 +182,7 @@ export function ShowsList(props: Props) {
         <div key={read.id}>
           <ReadHead tree={tree} position={position} read={read} dispatch={dispatch} />
           {read.values.map((value) => (
-            <Shown key={value.id} {...props} read={read} value={value} />
+            <Shown key={`${value.id} ${value.id === props.asked}`} {...props} read={read} value={value} />
           ))}
         </div>
       ))}
