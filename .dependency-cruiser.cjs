@@ -41,6 +41,7 @@ module.exports = {
     below('words', ['base', 'tree', 'contacts', 'lens', 'grips', 'structure', 'findings', 'odds', 'drills']),
     below('search', ['base', 'tree', 'words', 'catalogue']),
     below('dictation', ['base', 'tree', 'words', 'catalogue']),
+    below('outline', ['base', 'tree', 'contacts', 'words', 'catalogue', 'dictation']),
     {
       name: 'core-modules-meet-at-their-index',
       severity: 'error',

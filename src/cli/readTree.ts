@@ -1,11 +1,11 @@
 import { readFile, stat } from 'node:fs/promises';
 import { parseTreeFile, type FileProblems } from '@/documents/tree/file';
-import { err, type Result } from '@/core/base';
+import { err, ok, type Result } from '@/core/base';
 import { TREE_FILE_MAX_BYTES } from '@/core/notation';
 import type { TreeDocument } from '@/core/tree';
 
-/** Reads and checks a tree file from disk; problems are sentences that name the place. */
-export async function readTree(file: string): Promise<Result<TreeDocument, FileProblems>> {
+/** A file from disk as text, no larger than a tree file may be. */
+export async function readText(file: string): Promise<Result<string, FileProblems>> {
   let bytes: Uint8Array;
   try {
     const { size } = await stat(file);
@@ -15,13 +15,17 @@ export async function readTree(file: string): Promise<Result<TreeDocument, FileP
     const code = (error as { code?: string }).code;
     return err([code === 'ENOENT' ? `${file}: there is no such file.` : `${file}: the file cannot be read (${code ?? 'unknown reason'}).`]);
   }
-  let text: string;
   try {
-    text = new TextDecoder('utf-8', { fatal: true }).decode(bytes);
+    return ok(new TextDecoder('utf-8', { fatal: true }).decode(bytes));
   } catch {
     return err([`${file}: this is not UTF-8 text.`]);
   }
-  return parseTreeFile(text);
+}
+
+/** Reads and checks a tree file from disk; problems are sentences that name the place. */
+export async function readTree(file: string): Promise<Result<TreeDocument, FileProblems>> {
+  const text = await readText(file);
+  return text.ok ? parseTreeFile(text.value) : text;
 }
 
 /** Prints each problem on standard error; the exit code for bad input. */

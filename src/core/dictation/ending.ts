@@ -24,6 +24,9 @@ const WORDS: ReadonlyMap<string, SaidOfPlace> = new Map<string, SaidOfPlace>([
 /** The words that are shown for it, one for each meaning. */
 export const PLACE_WORDS = ['settled', 'back', 'submission', 'swept', 'submitted', 'away', 'below', 'on top'] as const;
 
+/** The word for how a place ends. */
+export const sayPlaceSaid = (ends: Ending): string => (ends === 'escaped' ? 'away' : ends);
+
 export interface SpokenPlace {
   readonly name: string;
   /** What stands behind the mark; null = nothing. */

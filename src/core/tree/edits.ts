@@ -5,7 +5,7 @@ import { meansNothing, splitCue } from './typed';
 import { LINES, type Ending, type Line, type Owner } from './vocabulary';
 
 /** A readable id made of the name, not yet in `taken`. */
-export function freshId(name: string, taken: ReadonlySet<string>): string {
+export function freshId(name: string, taken: Pick<ReadonlySet<string>, 'has'>): string {
   const stem =
     name
       .normalize('NFKD')
@@ -151,10 +151,13 @@ function withProvokedThere(tree: TreeDocument, at: PositionId): TreeDocument {
 
 export type NewTransition = Pick<Transition, 'from' | 'to' | 'actor' | 'name'> & Partial<Omit<Transition, 'id'>>;
 
+/** The kind that a move of which nothing else is said is taken for. */
+export const defaultKind = (tree: Pick<TreeDocument, 'owner'>, actor: Transition['actor']): Transition['kind'] =>
+  athleteOf(tree, actor) === 'passer' ? 'pass' : 'retention';
+
 export function withNewTransition(tree: TreeDocument, input: NewTransition): { tree: TreeDocument; id: TransitionId } {
   const id = freshId(input.name, idsOf(tree.transitions));
-  const kind = athleteOf(tree, input.actor) === 'passer' ? 'pass' : 'retention';
-  return { tree: withTransition(tree, { kind, ...input, id }), id };
+  return { tree: withTransition(tree, { kind: defaultKind(tree, input.actor), ...input, id }), id };
 }
 
 export function withoutTransition(tree: TreeDocument, id: TransitionId): TreeDocument {

@@ -74,8 +74,9 @@ export const VALUE_KIND_WORDS: { readonly [K in ValueKind]: string } = {
 /** What a coach types when a reaction is of a kind, the first that fits; null = it is what fits none. */
 const VALUE_KIND_TYPED: { readonly [K in ValueKind]: RegExp | null } = {
   frame: /frame|push|post/i,
-  hook: /hook/i,
-  grip: /grip|underhook|sleeve|collar|belt/i,
+  // An underhook is a grip.
+  hook: /(?<!r)hook/i,
+  grip: /grip|(?:under|over)hook|sleeve|collar|belt/i,
   turn: /turn|roll|invert|spin|away/i,
   sweep: /sweep|lift|elevat/i,
   submission: /triangle|choke|lock|heel|submi/i,
