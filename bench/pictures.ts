@@ -19,6 +19,27 @@ const twoTicks = async (page: Page): Promise<void> => {
   await clickText(page, 'open, pointing at me');
   await clickText(page, 'two hooks under my thighs');
 };
+const caretOpen = async (page: Page): Promise<void> => {
+  await page.$eval('[data-broken]', (section) => section.dispatchEvent(new MouseEvent('click', { bubbles: true })));
+  await page.waitForSelector('input[aria-label="What I do then"]');
+  await page.keyboard.type('step over the leg');
+  await page.keyboard.press('Enter');
+  await page.waitForSelector('input[aria-label^="Where it lands"]');
+  await page.keyboard.type('leg');
+};
+const searching = async (page: Page): Promise<void> => {
+  await page.keyboard.press('/');
+  await page.waitForSelector('input[aria-label="Find in this tree"]');
+  await page.keyboard.type('underhook');
+};
+const outlineOpen = async (page: Page): Promise<void> => {
+  await clickText(page, 'As an outline');
+  await page.waitForSelector('textarea');
+  await page.$eval('textarea', (area) => area.setSelectionRange(area.value.length, area.value.length));
+  await page.focus('textarea');
+  await page.keyboard.type('  he waits, often\nI step over → Hedquarters');
+  await page.waitForFunction(() => document.body.innerText.includes('becomes a new place'));
+};
 const gripsOn = async (page: Page): Promise<void> => {
   await page.waitForSelector('[aria-label="Grips here"] input');
   for (const box of (await page.$$('[aria-label="Grips here"] input')).slice(0, 2)) await box.click();
@@ -34,6 +55,9 @@ const PICTURES: readonly Picture[] = [
     path: `/board/${TREE}?show=guard&at=knee-shield`,
     before: (page) => page.$eval('[aria-label="Combinations of cues"]', (section) => section.scrollIntoView({ block: 'center' })),
   },
+  { name: 'caret', path: `/board/${TREE}?show=guard&at=headquarters`, before: caretOpen },
+  { name: 'search', path: `/board/${TREE}?show=tree`, before: searching },
+  { name: 'outline', path: `/board/${TREE}?show=guard&at=headquarters`, before: outlineOpen },
   { name: 'for-whom', path: `/board/${TREE}?show=tree`, before: juniors },
   { name: 'finder', path: `/finder/${TREE}`, size: [390, 844], before: twoTicks },
   { name: 'catalogue', path: `/catalogue/${TREE}?at=knee-shield-high` },

@@ -36,6 +36,17 @@ describe('what the worker answers', () => {
       ]),
     );
   });
+  it('an outline is put on to the tree itself, without what the gym lends it, and says what stays open', () => {
+    const lent = { ...tree, profiles: [], ruleSets: [] };
+    const answer = ask<'outline'>(
+      { kind: 'outline', look: WHOLE, text: 'Tide guard\n  he frames / turns\n    I wade → Side pin\n  he waits', mode: 'add' },
+      lent,
+    );
+    expect(answer.report).toMatchObject({ yours: ['Side pin'], fresh: ['Tide guard'] });
+    expect(answer.unanswered).toEqual(['Tide guard: he waits']);
+    expect(answer.problems).toEqual([]);
+    expect([answer.tree.positions.length, 'profiles' in answer.tree]).toEqual([tree.positions.length + 1, false]);
+  });
   it('the same picture of the same tree is laid out once, another one anew', () => {
     expect(ask<'layout'>(LAYOUT)).toBe(ask<'layout'>({ ...LAYOUT }));
     expect(ask<'layout'>({ ...LAYOUT, unfold: true })).not.toBe(ask<'layout'>(LAYOUT));

@@ -88,11 +88,9 @@ export function applyOutline(tree: TreeDocument, text: string, mode: OutlineMode
   const shown = said.map((item) => [item, drawShows(build, item)] as const);
   for (const item of said) drawPlace(build, item);
   for (const [item, shows] of shown) drawMoves(build, item, shows, landings);
-  addStarts(
-    build,
-    said.map(({ id }) => id),
-  );
+  const spokenOf = [...new Set(said.map(({ id }) => id))];
+  addStarts(build, spokenOf);
   const problems = [...outline.problems, ...build.problems].sort((a, b) => a.line - b.line);
   const named = mode === 'rewrite' && outline.title !== null ? { name: outline.title } : {};
-  return { tree: { ...build.tree(), ...header, ...named }, problems, report: build.report() };
+  return { tree: { ...build.tree(), ...header, ...named }, problems, report: build.report(spokenOf) };
 }

@@ -23,6 +23,8 @@ import type { Block, DetailNode, OutlineProblem, PlaceName } from './parse';
 export type OutlineMode = 'add' | 'rewrite';
 
 export interface OutlineReport {
+  /** The places of which something is said. */
+  readonly spokenOf: readonly PositionId[];
   /** Places of the tree that the outline speaks of, new ones, and those of the new that the catalogue knows by their very name. */
   readonly yours: readonly string[];
   readonly fresh: readonly string[];
@@ -174,10 +176,10 @@ export class Builder {
     const shown = this.#unshown.reduce((tree, [position, value]) => withoutValue(tree, position, value), built);
     return this.#gone.reduce(withoutTransition, shown);
   }
-  report(): OutlineReport {
+  report(spokenOf: readonly PositionId[]): OutlineReport {
     const nameOf = (id: PositionId): string => this.at(id).name;
     const known = [...this.#known].filter((id) => !this.#fresh.has(id));
-    return { yours: known.map(nameOf), fresh: [...this.#fresh].map(nameOf), fromCatalogue: this.#entries, near: this.#near };
+    return { spokenOf, yours: known.map(nameOf), fresh: [...this.#fresh].map(nameOf), fromCatalogue: this.#entries, near: this.#near };
   }
 }
 

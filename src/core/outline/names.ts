@@ -2,7 +2,7 @@ import { groupBy, perObject } from '../base';
 import { sayPlaceSaid } from '../dictation';
 import type { Position, PositionId, Read, Transition, TreeDocument, Value } from '../tree';
 import { atom, lettersOf } from './atoms';
-import { ARROW, parseMove, parsePlaceName, parseShow } from './parse';
+import { ARROW, LANDS, parseMove, parsePlaceName, parseShow } from './parse';
 
 /** Which of several of its name each place is, from 1; 0 = the only one. */
 const numbers = perObject((tree: TreeDocument): ReadonlyMap<PositionId, number> => {
@@ -39,7 +39,9 @@ export function sayShowLine(
   kindWord: string,
 ): string {
   const lead =
-    read.kind === 'reaction' ? 'he ' : `${atom(read.name, (text) => !/[:;>"→]/.test(text) && !/^(?:he|I|then|-|#)\s/i.test(text))}: `;
+    read.kind === 'reaction'
+      ? 'he '
+      : `${atom(read.name, (text) => !/[:;>"→]/.test(text) && !/^(?:he|I|then|-|#)\s/i.test(text) && !LANDS.test(text))}: `;
   const word = value.share === undefined ? null : wordOf(value.share);
   const wanted = { name: value.name, kind: value.kind, ...(value.share === undefined ? {} : { share: value.share }) };
   const figure = value.share === undefined || word !== null ? null : String(value.share);

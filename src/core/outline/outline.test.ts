@@ -176,6 +176,7 @@ Knee shield
     expect(move('sweeps me')).toMatchObject({ actor: 'opponent', kind: 'retention' });
     expect(move('comes up')).toMatchObject({ from: 'shallow-knee-cut', when: { he: ['underhooks'] } });
     expect(report).toEqual({
+      spokenOf: ['knee-shield', 'shallow-knee-cut'],
       yours: [],
       fresh: ['Knee shield', 'Side pin', 'Half guard', 'Swept', 'Shallow knee cut', 'Underneath'],
       fromCatalogue: ['Knee shield', 'Side pin', 'Half guard', 'Swept'],
@@ -205,6 +206,10 @@ Knee shield
     expect(back.tree.transitions.map(({ name }) => name)).not.toContain('sweeps me');
     expect(back.tree.transitions[0]).toMatchObject({ when: { he: ['frames-on-the-neck'] }, contactRules: [] });
     expect(back.tree.transitions.find(({ name }) => name === 'whizzer')).toEqual(kept.transitions.find(({ name }) => name === 'whizzer'));
+  });
+  it('takes a landing on a line of its own', () => {
+    expect(problems('A\n  he frames\n    I walk\n      → B\n  he waits\n    I stay\n    lands on C')).toEqual([]);
+    expect(problems('A\n  he frames\n    I walk\n\n      → B')).toHaveLength(2);
   });
   it('tells every problem with its line, and takes the rest', () => {
     expect(problems('I cut → Pin')).toEqual(['1: “I cut → Pin” stands under no place: begin with the name of the place.']);

@@ -142,6 +142,24 @@ type Open =
   | { readonly indent: number; readonly kind: 'show'; readonly node: ShowNode }
   | { readonly indent: number; readonly kind: 'move'; readonly node: MoveNode };
 
+export const LANDS = /^\s*(?:→|->|lands on\b|he gets to\b)/;
+const indentOf = (line: string): number => /^\s*/.exec(line.replace(/\t/g, '  '))![0].length;
+/** A move whose landing stands on a line of its own is one line; the numbers of the lines stay. */
+function joined(lines: readonly string[]): string[] {
+  const whole = [...lines];
+  for (let i = 1; i < whole.length; i++)
+    if (
+      LANDS.test(whole[i]!) &&
+      indentOf(whole[i]!) >= indentOf(whole[i - 1]!) &&
+      /^\s*(?:I|he)\s/.test(whole[i - 1]!) &&
+      parseMove(whole[i - 1]!.trim(), 0) === null
+    ) {
+      whole[i - 1] = `${whole[i - 1]!.trimEnd()} ${whole[i]!.trim()}`;
+      whole[i] = '';
+    }
+  return whole;
+}
+
 /** An outline as lines under lines. Never throws; what cannot be read is told with its line and left out. */
 export function parseOutline(text: string): Outline {
   const problems: OutlineProblem[] = [];
@@ -185,11 +203,11 @@ export function parseOutline(text: string): Outline {
     }
   };
 
-  text.split(/\r\n|\r|\n/).forEach((raw, i) => {
+  joined(text.split(/\r\n|\r|\n/)).forEach((raw, i) => {
     const line = i + 1;
     const said = raw.trim();
     if (said === '') return;
-    const indent = /^\s*/.exec(raw.replace(/\t/g, '  '))![0].length;
+    const indent = indentOf(raw);
     while (open.length > 0 && open.at(-1)!.indent >= indent) open.pop();
     const over = open.at(-1);
     if (over) addUnder(over, line, said, indent);

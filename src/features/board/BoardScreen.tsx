@@ -26,6 +26,7 @@ import { routesThrough } from './viewModel';
 const RungSheet = later(async () => (await import('./sheet/RungSheet')).RungSheet);
 const FindingsSheet = later(async () => (await import('./sheet/findings/FindingsSheet')).FindingsSheet);
 const RouteBar = later(async () => (await import('./bars/RouteBar')).RouteBar);
+const OutlineSheet = later(async () => (await import('./sheet/outline/OutlineSheet')).OutlineSheet);
 const FilterDifference = later(async () => (await import('@/client/FilterDifference')).FilterDifference);
 const FilterRow = later(async () => (await import('@/client/FilterRow')).FilterRow);
 const SideSelect = later(async () => (await import('./bars/SideSelect')).SideSelect);
@@ -35,6 +36,8 @@ const PARTS = [CaretLine, FindingsSheet, RungSheet, FindLine, FilterRow, SideSel
 /** Picture and side sheet, beside or under each other. */
 export const BOARD_GRID =
   'grid min-h-0 flex-1 grid-cols-[minmax(0,1fr)_300px] max-[900px]:grid-cols-1 max-[900px]:grid-rows-[60vh_auto] max-[900px]:overflow-auto';
+/** The side sheet with room for lines to write. */
+const WIDE_SHEET = 'min-[901px]:grid-cols-[minmax(0,1fr)_minmax(420px,40vw)]';
 export const SIDE_SHEET = 'contain-layout overflow-y-auto border-l-2 border-ink p-4 max-[900px]:border-t-2 max-[900px]:border-l-0';
 
 export function BoardScreen(opened: OpenedBoard) {
@@ -101,7 +104,7 @@ export function BoardScreen(opened: OpenedBoard) {
         why={[edits.stored.why]}
         onRead={edits.stored.word === WAITS ? undefined : () => edits.session.dispatch({ type: 'read' })}
       />
-      <main className={BOARD_GRID}>
+      <main className={`${BOARD_GRID} ${sheet === 'outline' ? WIDE_SHEET : ''}`}>
         <h1 className="sr-only">{tree.name}: the board</h1>
         <div className="flex min-h-0 flex-col">
           {view === 'route' && <RouteBar tree={shown} routes={routes} at={state.route} gripsOn={gripsOn} dispatch={dispatch} />}
@@ -120,7 +123,9 @@ export function BoardScreen(opened: OpenedBoard) {
         </div>
         <aside aria-label="Side sheet" className={SIDE_SHEET}>
           {!onBoard && caret?.kind === 'guard' && <p className="text-soft">Type on the board.</p>}
-          {position && sheet === 'rung' ? (
+          {sheet === 'outline' ? (
+            <OutlineSheet tree={state.tree} subject={subject} selected={selected} dispatch={dispatch} />
+          ) : position && sheet === 'rung' ? (
             <RungSheet
               tree={tree}
               hidden={look.hidden}
@@ -147,6 +152,11 @@ export function BoardScreen(opened: OpenedBoard) {
             <button type="button" className="min-h-8 underline" onClick={() => dispatch({ type: 'caret', caret: { kind: 'guard' } })}>
               Draw another guard {tree.owner === 'passer' ? 'he shows' : 'I hold'}
             </button>
+            {sheet !== 'outline' && !swapped && (
+              <button type="button" className="ml-4 min-h-8 underline" onClick={() => dispatch({ type: 'sheet', sheet: 'outline' })}>
+                As an outline
+              </button>
+            )}
           </p>
         </aside>
       </main>

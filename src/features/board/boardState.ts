@@ -58,7 +58,7 @@ export interface BoardState {
   readonly skipped: ReadonlySet<string>;
   /** Sub-rows beyond the third are shown. */
   readonly unfolded: boolean;
-  readonly sheet: 'rung' | 'findings';
+  readonly sheet: 'rung' | 'findings' | 'outline';
   /** For whom and under which rules the tree is looked at; changes nothing in it. */
   readonly filter: Filter;
   /** His grips that the coach says are on now; changes nothing in the tree. */

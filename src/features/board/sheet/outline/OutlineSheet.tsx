@@ -1,0 +1,132 @@
+'use client';
+import { useEffect, useMemo, useRef, useState, type Dispatch, type KeyboardEvent } from 'react';
+import { useAnswer, type Subject } from '@/workers/useAnswer';
+import { Working } from '@/client/Working';
+import type { PositionId, TreeDocument } from '@/core/tree';
+import { buttonClass } from '@/ui/Field';
+import { Select } from '@/ui/Select';
+import type { BoardAction } from '../../boardState';
+import { OutlinePreview } from './OutlinePreview';
+import { modeOf, nextIndent, scopesFor, textOf, type Scope } from './scopes';
+
+interface Props {
+  /** The coach's own tree, not as it is looked at. */
+  readonly tree: TreeDocument;
+  readonly subject: Subject;
+  readonly selected: PositionId | null;
+  readonly dispatch: Dispatch<BoardAction>;
+}
+
+const WAIT_MS = 250;
+const WHOLE = { filter: {}, swapped: false };
+
+/** What was typed, once the hand rests. */
+function useRested(text: string): string {
+  const [rested, setRested] = useState(text);
+  useEffect(() => {
+    const timer = setTimeout(() => setRested(text), WAIT_MS);
+    return () => clearTimeout(timer);
+  }, [text]);
+  return rested;
+}
+
+/** Hands a text to the browser as a file. */
+function saveText(name: string, text: string): void {
+  const link = document.createElement('a');
+  link.href = URL.createObjectURL(new Blob([text], { type: 'text/plain' }));
+  link.download = name;
+  link.click();
+  URL.revokeObjectURL(link.href);
+}
+
+/** A tree or a branch as lines of text: to type, to paste, to change in place, to take away. */
+export function OutlineSheet({ tree, subject, selected, dispatch }: Props) {
+  const [scope, setScope] = useState<Scope>(selected === null ? 'new' : 'place');
+  // Of what is written out, the tree that it was written from and the place: another one is another text.
+  const key = `${scope} ${scope === 'place' || scope === 'branch' ? selected : ''}`;
+  const [typed, setTyped] = useState<Readonly<Record<string, string>>>({});
+  const written = typed[key];
+  const drawn = useMemo(() => textOf(tree, scope, selected), [tree, scope, selected]);
+  const text = written ?? drawn;
+  const rested = useRested(text);
+  const mode = modeOf(scope);
+  const isAsked = written !== undefined && rested.trim() !== '';
+  const answer = useAnswer<'outline'>(subject, isAsked ? { kind: 'outline', look: WHOLE, text: rested, mode } : null);
+  const { value, asked, of } = answer;
+  const isOf = value !== null && asked?.text === text && asked.mode === mode && of === subject.tree && !answer.pending;
+  const lines = useRef<HTMLTextAreaElement>(null);
+  const forget = () => setTyped(({ [key]: _, ...others }) => others);
+  const put = () => {
+    if (!isOf || value.problems.length > 0) return;
+    const fresh = value.tree.starts.find(({ position }) => !tree.starts.some((start) => start.position === position));
+    dispatch({
+      type: 'edit',
+      label: mode === 'add' ? 'outline put in' : 'outline rewritten',
+      tree: value.tree,
+      ...(fresh ? { select: fresh.position } : {}),
+    });
+    // What was put in is what is looked at.
+    if (fresh) dispatch({ type: 'view', view: 'guard', guard: fresh.position });
+    forget();
+  };
+  const onKeyDown = (event: KeyboardEvent<HTMLTextAreaElement>) => {
+    event.stopPropagation();
+    if (event.key === 'Escape') return dispatch({ type: 'sheet', sheet: selected === null ? 'findings' : 'rung' });
+    if (event.key === 'Enter' && (event.ctrlKey || event.metaKey)) {
+      event.preventDefault();
+      put();
+    } else if (event.key === 'Enter') {
+      const { selectionStart, value: now } = event.currentTarget;
+      const line = now.slice(now.lastIndexOf('\n', selectionStart - 1) + 1, selectionStart);
+      const indent = nextIndent(line);
+      if (indent === '') return;
+      event.preventDefault();
+      // As if typed: the browser's own undo knows it.
+      document.execCommand('insertText', false, `\n${indent}`);
+    }
+  };
+  const goTo = (line: number) => {
+    const area = lines.current;
+    if (!area) return;
+    const before = text.split('\n').slice(0, line - 1);
+    const from = before.reduce((sum, item) => sum + item.length + 1, 0);
+    area.focus();
+    area.setSelectionRange(from, from + (text.split('\n')[line - 1]?.length ?? 0));
+  };
+  return (
+    <section aria-label="Outline" className="flex flex-col gap-2">
+      <h2 className="text-[24px]">Outline</h2>
+      <Select label="Of" labelled="beside" value={scope} options={scopesFor(selected)} onChange={(next) => next && setScope(next)} />
+      <textarea
+        ref={lines}
+        aria-label="Outline, line by line"
+        value={text}
+        spellCheck={false}
+        onChange={(event) => setTyped({ ...typed, [key]: event.target.value })}
+        onKeyDown={onKeyDown}
+        placeholder={'Knee shield\n  he frames on the neck, often\n    I fold the shield → Side pin (settled)\n    he sweeps me → Swept'}
+        className="h-[46vh] w-full resize-y overflow-auto border border-soft bg-paper p-2 font-figure text-[15px] whitespace-pre"
+      />
+      <p className="text-[13px] text-soft">
+        What he shows stands under the place, my answer under that, with → where it lands. Ctrl Enter puts it in, Esc closes.
+      </p>
+      <div className="flex flex-wrap gap-3">
+        <button type="button" className={buttonClass} disabled={!isOf || value.problems.length > 0} onClick={put}>
+          {mode === 'add' ? 'Put it in' : 'Put the changes in'}
+        </button>
+        {written !== undefined && (
+          <button type="button" className="min-h-9 underline" onClick={forget}>
+            {mode === 'add' ? 'Throw it away' : 'As it is in the tree'}
+          </button>
+        )}
+        {text !== '' && (
+          <button type="button" className="min-h-9 underline" onClick={() => saveText(`${tree.name}.txt`, text)}>
+            Save as text
+          </button>
+        )}
+      </div>
+      {isAsked && <Working what="Reading the outline" answer={answer} />}
+      {isAsked && value && <OutlinePreview answer={value} stale={!isOf} onLine={goTo} />}
+    </section>
+  );
+}

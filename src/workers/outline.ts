@@ -1,0 +1,23 @@
+import { catalogueFor, getCatalogue } from '@/core/catalogue';
+import { applyOutline, type Applied, type OutlineMode } from '@/core/outline';
+import { findUnanswered } from '@/core/structure';
+import { indexOf, positionOf, type TreeDocument } from '@/core/tree';
+import { sayValue } from '@/core/words';
+
+export interface OutlineAnswer extends Applied {
+  /** "Knee shield: he frames": what the places it speaks of still have no answer to. */
+  readonly unanswered: readonly string[];
+}
+
+/** What an outline would make of a tree, and what it leaves open. */
+export function outlineAnswer(tree: TreeDocument, text: string, mode: OutlineMode): OutlineAnswer {
+  const applied = applyOutline(tree, text, mode, catalogueFor(getCatalogue(), tree.owner));
+  const spoken = new Set(applied.report.spokenOf);
+  // Looked up in the gym for the questions, never stored with the tree.
+  const { ruleSets: _cards, profiles: _people, ...made } = applied.tree;
+  const unanswered = findUnanswered(made).flatMap(({ position, value }) => {
+    const place = positionOf(indexOf(made), position);
+    return spoken.has(position) ? [`${place.name}: ${sayValue(place, value)}`] : [];
+  });
+  return { ...applied, tree: made, unanswered };
+}
