@@ -85,6 +85,8 @@ const MARKS: Readonly<Record<string, Marks>> = {
     rules: ['always: at least 1 of right forearm far thigh, right forearm far shin, right hand far knee'],
     blockedBy: ['his left hand back of the neck, his right hand far sleeve cuff'],
   },
+  // The hand on the far hip keeps the knee out: he gets the half guard back where it is let go.
+  'side-low-he-gets-half-guard-back': { blockedBy: ['left hand far hip'] },
   'side-low-i-drive-the-cross-face': { blockedBy: ['his right hand near armpit: underhook'], needs: ['left hand far hip'] },
 };
 

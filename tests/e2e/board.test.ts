@@ -101,6 +101,14 @@ describe('the board from the keyboard', () => {
   });
 });
 
+describe('what my grips shut', () => {
+  it('is said at his move: for certain, or only if I keep it; and what letting go lets in', async () => {
+    await open('?show=guard&at=side-low');
+    await waitForText(page, 'shut only if I keep left hand far hip');
+    await waitForText(page, 'Letting go of left hand far hip lets in: he gets half guard back.');
+  });
+});
+
 describe('findings', () => {
   it('are set aside with a reason, stay so after a reload, and come back by undoing', async () => {
     await open('?show=guard&at=knee-shield');

@@ -7,5 +7,6 @@ export * from './entry';
 export * from './facts';
 export * from './needLoops';
 export * from './problems';
+export * from './shutByMine';
 export * from './suggest';
 export * from './swaps';

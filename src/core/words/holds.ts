@@ -1,5 +1,5 @@
 import { sayContact, sayLimb } from '../contacts';
-import type { Blocking, GripFight, GripsAlong, HandOver } from '../grips';
+import type { Blocking, GripFight, GripsAlong, HandOver, ShutByMine } from '../grips';
 import type { Actor, Contact, OwnerRole, Transition } from '../tree';
 import { plural } from './figures';
 
@@ -18,6 +18,15 @@ export function sayShut({ status, toBreak }: Blocking, transition: Pick<Transiti
   const sets = (transition.enabledBy ?? []).map((set) => set.map(sayContact).join(' with '));
   return `not yet: only when ${sets.join(', or ')} is on`;
 }
+
+/** What of mine stops a move of his: for certain, or only where I kept it on the way. */
+export function sayShutByMine({ status, holds }: Pick<ShutByMine, 'status' | 'holds'>): string {
+  const held = holds.map(sayContact).join(' and ');
+  return status === 'shut' ? `shut while I hold ${held}` : `shut only if I keep ${held}`;
+}
+
+/** What letting go of a hold lets in, as he says it. */
+export const sayLettingGo = (hold: string, lets: readonly string[]): string => `Letting go of ${hold} lets in: ${lets.join('; ')}.`;
 
 /** What of his that is on has to go before a way is free. */
 export const sayToBreak = (toBreak: readonly Contact[]): string =>

@@ -1,6 +1,6 @@
-import { blockingOf, missingHolds } from '@/core/grips';
+import { blockingOf, missingHolds, type ShutByMine } from '@/core/grips';
 import { contactKey } from '@/core/contacts';
-import { sayShut } from '@/core/words';
+import { sayShut, sayShutByMine } from '@/core/words';
 import { indexOf, ownerOptions, type Contact, type Position, type TransitionId, type TreeDocument } from '@/core/tree';
 
 /** Every grip of his that matters here: what he holds, and what shuts or opens one of my options; each once. */
@@ -12,7 +12,8 @@ export function theirGripsAt(tree: TreeDocument, position: Position): Contact[] 
 
 /** Why an option is not there now, and what to do about it, in words. */
 export interface Shut {
-  readonly status: 'blocked' | 'notYet';
+  /** `whileKept`: of his, shut only where I kept my grips. */
+  readonly status: 'blocked' | 'notYet' | 'whileKept';
   readonly says: string;
 }
 
@@ -26,6 +27,10 @@ export function shutOptions(tree: TreeDocument, on: readonly Contact[]): Readonl
     }),
   );
 }
+
+/** His moves that my grips shut, as the sheet says it. */
+export const shutByMyGrips = (shut: readonly ShutByMine[]): ReadonlyMap<TransitionId, Shut> =>
+  new Map(shut.map((item) => [item.transition, { status: item.status === 'shut' ? 'blocked' : 'whileKept', says: sayShutByMine(item) }]));
 
 /** What I need to hold for a move and am not said to hold at its place. */
 export const firstHold = (tree: TreeDocument, id: TransitionId, mine: ReadonlySet<string>): string[] => {

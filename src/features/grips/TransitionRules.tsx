@@ -93,25 +93,28 @@ function parseSets(typed: string): Result<Contact[][], readonly string[]> {
   return problems.length > 0 ? err(problems) : ok(sets.flatMap((set) => (set.ok ? [set.value] : [])));
 }
 
-/** His grips that shut or open the move, and what I need to hold before it. */
+/** Grips of the other that shut or open the move: his for mine, mine for his. */
 export function TransitionGrips({ transition, onChange }: Omit<Props, 'tree'>) {
+  const isMine = transition.actor === 'owner';
   return (
-    <section aria-label="His grips" className="grid gap-2 content-start">
-      <h3 className="text-[17px]">His grips</h3>
+    <section aria-label={isMine ? 'His grips' : 'My grips'} className="grid gap-2 content-start">
+      <h3 className="text-[17px]">{isMine ? 'His grips' : 'My grips'}</h3>
       <TypedLine
-        label="Shut it while all of a set are on (; between sets)"
+        label={isMine ? 'Shut it while all of a set are on (; between sets)' : 'Shut it while I hold all of a set (; between sets)'}
         value={saySets(transition.blockedBy)}
-        hint="his left hand collar, his right hand sleeve cuff; his left foot near hip"
+        hint={isMine ? 'his left hand collar, his right hand sleeve cuff; his left foot near hip' : 'left hand far hip, chest far thigh'}
         parse={parseSets}
         onChange={(sets) => onChange('shut by', { blockedBy: sets ?? undefined })}
       />
-      <TypedLine
-        label="Open it: not yet while none of these sets is on"
-        value={saySets(transition.enabledBy)}
-        hint="his left hand collar"
-        parse={parseSets}
-        onChange={(sets) => onChange('opened by', { enabledBy: sets ?? undefined })}
-      />
+      {isMine && (
+        <TypedLine
+          label="Open it: not yet while none of these sets is on"
+          value={saySets(transition.enabledBy)}
+          hint="his left hand collar"
+          parse={parseSets}
+          onChange={(sets) => onChange('opened by', { enabledBy: sets ?? undefined })}
+        />
+      )}
     </section>
   );
 }

@@ -15,7 +15,7 @@ import { later } from '@/client/later';
 import { Unfold } from '@/ui/Unfold';
 import { PositionNotes } from './position/PositionNotes';
 import { ShowsList } from './position/ShowsList';
-import type { Shut } from '../shut';
+import { shutByMyGrips, type Shut } from '../shut';
 
 const PositionDetails = later(async () => (await import('./position/PositionDetails')).PositionDetails);
 
@@ -101,6 +101,7 @@ export function RungSheet({
   const transitions = index.from.get(position.id)!;
   const edit = (label: string, patch: Partial<Position>) =>
     dispatch({ type: 'edit', label: `${position.name}: ${label}`, tree: withPosition(tree, { ...position, ...patch }) });
+  const hisShut = shutByMyGrips(said?.shutByMine ?? []);
   const watch = transitions.flatMap((transition) => (transition.actor === 'owner' ? (transition.mistakes ?? []) : []));
   const cautions = [...new Set([...(position.hazards ?? []), ...transitions.flatMap((transition) => transition.hazards ?? [])])];
   return (
@@ -147,12 +148,13 @@ export function RungSheet({
       {position.ends && (
         <p className="mt-3 font-figure text-[17px] font-medium text-red">The climb ends here: {ENDING_WORDS[position.ends]}.</p>
       )}
-      <ShowsList {...{ tree, hidden, shut, position, odds, asked, dispatch }} mine={said?.mine ?? null} />
+      <ShowsList {...{ tree, hidden, shut, position, odds, asked, dispatch }} mine={said?.mine ?? null} hisShut={hisShut} />
       <CoverageTable tree={tree} position={position} dispatch={dispatch} />
       <GripsHere
         tree={shown}
         position={indexOf(shown).positions.get(position.id) ?? position}
         arrival={said?.arrival ?? null}
+        lettingGo={said?.lettingGo ?? []}
         on={gripsOn}
         dispatch={dispatch}
       />

@@ -3,8 +3,9 @@ import type { Dispatch } from 'react';
 import { PageLink } from '@/ui/PageLink';
 import { contactKey, sayContact } from '@/core/contacts';
 import type { OnArrival } from '@/core/grips';
-import type { Contact, Position, TreeDocument } from '@/core/tree';
-import { sayLostAfter } from '@/core/words';
+import { indexOf, type Contact, type Position, type TreeDocument } from '@/core/tree';
+import { sayLettingGo, sayLostAfter, sayMove } from '@/core/words';
+import type { PositionAnswer } from '@/workers/position';
 import type { BoardAction } from '../../boardState';
 import { theirGripsAt } from '../../shut';
 
@@ -13,12 +14,13 @@ interface Props {
   readonly position: Position;
   /** What is held where one arrives; null = not known yet. */
   readonly arrival: OnArrival | null;
+  readonly lettingGo: PositionAnswer['lettingGo'];
   readonly on: readonly Contact[];
   readonly dispatch: Dispatch<BoardAction>;
 }
 
 /** The grips that matter at a place, and which of his are on now: what they shut is greyed, with what to break. */
-export function GripsHere({ tree, position, arrival, on, dispatch }: Props) {
+export function GripsHere({ tree, position, arrival, lettingGo, on, dispatch }: Props) {
   const here = theirGripsAt(tree, position);
   const listed = new Set(here.map(contactKey));
   const isOn = new Set(on.map(contactKey));
@@ -38,6 +40,17 @@ export function GripsHere({ tree, position, arrival, on, dispatch }: Props) {
       {unsure.map((lost) => (
         <p key={lost.hold}>
           Not on every way: {lost.hold}. <span className="text-soft">It is not held after: {sayLostAfter(tree, lost)}.</span>
+        </p>
+      ))}
+      {lettingGo.map(({ hold, lets }) => (
+        <p key={hold} data-letting-go={hold}>
+          {sayLettingGo(
+            hold,
+            lets.flatMap((id) => {
+              const move = indexOf(tree).transitions.get(id);
+              return move ? [sayMove(move)] : [];
+            }),
+          )}
         </p>
       ))}
       {here.length > 0 && (

@@ -35,6 +35,8 @@ interface Props {
   readonly hidden: ReadonlyMap<string, HiddenBy>;
   /** Options that his grips shut now. */
   readonly shut: ReadonlyMap<string, Shut>;
+  /** His moves that my grips shut. */
+  readonly hisShut: ReadonlyMap<string, Shut>;
   /** The show or move that was looked for: it comes into sight, opened. */
   readonly asked: string | null;
   readonly dispatch: Dispatch<BoardAction>;
@@ -58,7 +60,7 @@ interface TransitionProps {
   readonly mine: readonly string[] | null;
   readonly best?: boolean;
   readonly hiddenBy: HiddenBy | undefined;
-  readonly shut?: Shut;
+  readonly shut: Shut | undefined;
   readonly isAsked: boolean;
   readonly dispatch: Dispatch<BoardAction>;
 }
@@ -74,7 +76,7 @@ function Line({ tree, transition, mine, best = false, hiddenBy, shut, isAsked, d
           ref={head}
           type="button"
           aria-expanded={open}
-          className={`min-h-7 text-left hover:underline ${hiddenBy || shut ? 'text-soft line-through decoration-hair' : transition.actor === 'owner' ? '' : 'text-his'}`}
+          className={`min-h-7 text-left hover:underline ${hiddenBy || (shut && shut.status !== 'whileKept') ? 'text-soft line-through decoration-hair' : transition.actor === 'owner' ? '' : 'text-his'}`}
           onClick={toggle}
         >
           {words}
@@ -100,12 +102,12 @@ function Line({ tree, transition, mine, best = false, hiddenBy, shut, isAsked, d
   );
 }
 
-type LinesProps = Pick<Props, 'tree' | 'mine' | 'hidden' | 'shut' | 'asked' | 'dispatch'> & {
+type LinesProps = Pick<Props, 'tree' | 'mine' | 'hidden' | 'shut' | 'hisShut' | 'asked' | 'dispatch'> & {
   readonly transitions: readonly Transition[];
   /** The one that the odds put first; null = none is put before the others. */
   readonly best?: string | null;
 };
-function Lines({ transitions, best = null, tree, mine, hidden, shut, asked, dispatch }: LinesProps) {
+function Lines({ transitions, best = null, tree, mine, hidden, shut, hisShut, asked, dispatch }: LinesProps) {
   return transitions.map((transition) => (
     <Line
       // What is looked for is opened anew.
@@ -113,7 +115,7 @@ function Lines({ transitions, best = null, tree, mine, hidden, shut, asked, disp
       {...{ tree, transition, mine, dispatch }}
       isAsked={transition.id === asked}
       hiddenBy={hidden.get(transition.id)}
-      shut={transition.actor === 'owner' ? shut.get(transition.id) : undefined}
+      shut={(transition.actor === 'owner' ? shut : hisShut).get(transition.id)}
       best={transition.id === best}
     />
   ));
