@@ -1,6 +1,7 @@
 import { boardFrames } from './browser';
 import { firstRung } from './firstRung';
 import { boardLayouts } from './layout';
+import { keyPresses } from './keyPress';
 import { largeBoard } from './largeBoard';
 import { solvers } from './solvers';
 import { sixtyClients } from './trials/clients';
@@ -12,7 +13,7 @@ export async function main(args: readonly string[]): Promise<number> {
     ...solvers(),
     ...(args.includes('core')
       ? []
-      : [...(await boardFrames()), ...(await firstRung()), ...(await largeBoard()), ...(await sixtyClients())]),
+      : [...(await boardFrames()), ...(await firstRung()), ...(await keyPresses()), ...(await largeBoard()), ...(await sixtyClients())]),
   ];
   const width = Math.max(...rows.map((row) => row.what.length));
   for (const row of rows) console.log(`${row.what.padEnd(width)}  ${row.measured.padStart(14)}   wanted ${row.wanted}`);

@@ -4,7 +4,7 @@ import { cue, He, he, I, place, timing } from './words';
 /** Hubs: stable places from which many passes start. */
 export const hubs: Position[] = [
   place('headquarters', 'Headquarters', 'hub', 'f', {
-    tempo: 'safe', tempoReason: 'His leg is trapped between yours; nothing to tap to until it comes out.', legRelation: 'his leg between mine', stance: 'combat', distance: 'close',
+    tempo: 'safe', tempoReason: 'His leg is trapped between yours; nothing to tap to until it comes out.', legRelation: 'his leg between mine', waysInAll: 10, stance: 'combat', distance: 'close',
     reads: [
       cue('inside-knee', 'inside knee', 'knee-out: points out: other: often', 'knee-middle: stays in the middle: other: sometimes', 'knee-across: points across: other: often'),
       he('hq-underhook: underhooks the far leg: grip: sometimes', 'hq-frames: frames on the hip: frame: sometimes', 'hq-sits: sits up to me: grip: sometimes', 'hq-pummels: pummels the leg high: retention: rarely'),

@@ -14,7 +14,7 @@ export const uppers: Position[] = [
   place('knee-on-belly', 'Knee on belly', 'pin', 'fkhc', { tempo: 'neutral', reads: [he('kb-pushes: pushes the knee: frame: often', 'kb-turns: turns away: turn: sometimes')] }),
   place('three-quarter', 'Three-quarter mount', 'pin', 'fkhc', { reads: [he('tq-traps: traps the foot: hook: often')] }),
   place('walk-to-head', 'Walking to the head', 'pin', 'fkhc', { reads: [he('wh-frames: frames the hips: frame: sometimes')] }),
-  place('side-pin', 'Side pin', 'pin', 'fkhc+', { ends: 'settled', tempo: 'safe' }),
+  place('side-pin', 'Side pin', 'pin', 'fkhc+', { ends: 'settled', tempo: 'safe', reason: 'he cannot turn in, and I can rest', checkpoints: ['far shoulder flat', 'near hip blocked', 'no elbow inside'] }),
   place('north-south', 'North-south', 'pin', 'fkhc+', { ends: 'settled', tempo: 'safe' }),
   place('mount', 'Mount', 'pin', 'fkhc+', { ends: 'settled', tempo: 'safe' }),
   place('arm-isolated', 'Far arm isolated', 'submission', 'fkhc+', { ends: 'submission', hazards: ['Shoulder lock: slowly, release at the tap.'] }),
@@ -30,7 +30,7 @@ export const uppers: Position[] = [
 ]; // prettier-ignore
 
 export const upperMoves: Transition[] = [
-  I('side-low > chest-down', 'settle', 'I drive the cross-face', { when: { he: 'sl-frames' }, works: 0.6, checkpoints: ['Hip stays on hip while the arm travels'], mistakes: [{ error: 'Stops at the pass with a knee still in', consequence: 'he re-guards', correction: 'clear the last frame, then count it passed' }], schools: ['pressure'] }),
+  I('side-low > chest-down', 'settle', 'I drive the cross-face', { reason: 'the frame is on the hip, so the head is free', when: { he: 'sl-frames' }, works: 0.6, checkpoints: ['Hip stays on hip while the arm travels'], mistakes: [{ error: 'Stops at the pass with a knee still in', consequence: 'he re-guards', correction: 'clear the last frame, then count it passed' }], schools: ['pressure'] }),
   I('side-low > walk-to-head', 'settle', 'I walk straight on to the head', { when: { he: 'sl-frames' }, works: 0.5, schools: ['loose'], priority: -1 }),
   He('side-low > flat-half', 'retention', 'he gets half guard back', { when: { he: 'sl-knee-in' } }),
   I('side-low > turtle', 'backTake', 'I follow to the back', { when: { he: 'sl-turns' }, works: 0.55 }),

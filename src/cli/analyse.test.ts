@@ -305,7 +305,7 @@ describe('analyse', () => {
       expect(complaint).not.toContain('    at ');
     };
     await refused(analyse('{"format": "red-ladder-tree", "version": 1,}'), 'this is not JSON');
-    await refused(analyse(formatTreeFile(game).replace('"version": 3', '"version": 9')), 'version 9');
+    await refused(analyse(formatTreeFile(game).replace('"version": 4', '"version": 9')), 'version 9');
     await refused(analyse(formatTreeFile(game).replace('"to": "pin"', '"to": "nowhere"')), 'there is no position "nowhere"');
     await refused(run(path.join(folder, 'missing.json')), 'there is no such file');
     await refused(analyse(formatTreeFile(game), '--round', 'soon'), '--round needs a whole number');

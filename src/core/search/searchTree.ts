@@ -26,7 +26,7 @@ const told = (hit: Omit<Hit, 'text'>, texts: readonly (string | undefined)[]): S
   texts.flatMap((text) => (text === undefined || text === '' ? [] : [said({ ...hit, text })]));
 
 function ofTransition(transition: Transition, from: string): Said[] {
-  const { id, notes, checkpoints = [], mistakes = [], hazards = [], parameters = [] } = transition;
+  const { id, notes, reason, checkpoints = [], mistakes = [], hazards = [], parameters = [] } = transition;
   const at = { position: transition.from, at: id };
   const name = sayMove(transition);
   const about = { ...at, of: name };
@@ -35,6 +35,7 @@ function ofTransition(transition: Transition, from: string): Said[] {
     ...mistakes.flatMap(({ error, consequence, correction }) => told({ kind: 'mistake', ...about }, [error, consequence, correction])),
     ...told({ kind: 'checkpoint', ...about }, checkpoints),
     ...told({ kind: 'note', ...about }, [
+      reason,
       notes,
       ...hazards,
       ...parameters.map((parameter) => [parameter.name, ...parameter.values].join(', ')),
@@ -46,7 +47,7 @@ function ofTransition(transition: Transition, from: string): Said[] {
 const saidIn = perObject((tree: TreeDocument): readonly Said[] => {
   const name = new Map(tree.positions.map((position) => [position.id, position.name]));
   const places = tree.positions.flatMap((position): Said[] => {
-    const { id: at, aliases = [], reads, notes, tempoReason, windowCloses, legRelation, hazards = [] } = position;
+    const { id: at, aliases = [], reads, notes, reason, checkpoints = [], tempoReason, windowCloses, legRelation, hazards = [] } = position;
     const about = { of: position.name, position: at };
     return [
       said({ kind: 'place', text: position.name, of: '', position: at, at: null }, [position.name, ...aliases]),
@@ -59,7 +60,8 @@ const saidIn = perObject((tree: TreeDocument): readonly Said[] => {
           ]),
         ),
       ),
-      ...told({ kind: 'note', ...about, at: null }, [notes, tempoReason, windowCloses, legRelation, ...hazards]),
+      ...told({ kind: 'checkpoint', ...about, at: null }, checkpoints),
+      ...told({ kind: 'note', ...about, at: null }, [reason, notes, tempoReason, windowCloses, legRelation, ...hazards]),
     ];
   });
   const people = (tree.profiles ?? []).map((person) => said({ kind: 'person', text: person.name, of: '', position: null, at: person.id }));

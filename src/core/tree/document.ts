@@ -80,6 +80,12 @@ export interface Position {
   readonly continuesIn?: { readonly tree: string; readonly position: PositionId };
   readonly reads: readonly Read[];
   readonly wordingUnsure?: boolean;
+  /** Why here and not elsewhere: why this pin, why a school does it so. One line. */
+  readonly reason?: string;
+  /** What has to be so before it counts, to be ticked at the mat: of an ending the settling list. */
+  readonly checkpoints?: readonly string[];
+  /** How many ways on there are in all, as the coach says ("about ten, I teach three"). */
+  readonly waysInAll?: number;
   readonly notes?: string;
   readonly hazards?: readonly string[];
   readonly source?: string;
@@ -128,6 +134,8 @@ export interface Transition {
   readonly contactRules?: readonly ContactRule[];
   readonly fits?: { readonly legRelations?: readonly string[]; readonly stances?: readonly Stance[] };
   readonly provokes?: readonly ValueId[];
+  /** Why this answer and not another; one line. */
+  readonly reason?: string;
   readonly parameters?: readonly Parameter[];
   readonly checkpoints?: readonly string[];
   readonly mistakes?: readonly Mistake[];

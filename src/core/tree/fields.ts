@@ -137,6 +137,7 @@ const FIELDS: { readonly [K in FieldName]: K extends KeptName ? KeptField : Fiel
   value: word,
   leadsTo: id,
   checkpoints: word,
+  waysInAll: number,
   mistakes: record,
   error: word,
   consequence: word,

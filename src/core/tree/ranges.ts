@@ -12,6 +12,7 @@ export const RANGES = {
   seconds: { min: 0, max: 3600, step: 0.5 },
   priority: whole(-1000, 1000),
   age: whole(1, 120),
+  waysInAll: whole(1, 200),
   slotMinutes: whole(5, 240),
   people: whole(2, 200),
   warmUpMinutes: quarters(0, 60),

@@ -17,7 +17,7 @@ function sayStep(tree: TreeDocument, transition: Transition): string[] {
   const [from, to] = [positionOf(index, transition.from), positionOf(index, transition.to)];
   const cue = sayCue(from, transition);
   const done = sayMove(transition);
-  const lines = [asSentence(cue ? `if ${cue}, ${done}` : done)];
+  const lines = [asSentence(cue ? `if ${cue}, ${done}` : done), ...(transition.reason ? [asSentence(`why: ${transition.reason}`)] : [])];
   lines.push(asSentence(to.ends ? `that is ${to.name}: ${ENDING_WORDS[to.ends]}` : `now it is ${to.name}`));
   if (to.tempo === 'actNow' && !to.ends)
     lines.push(asSentence(`act at once${to.windowCloses ? `, before ${to.windowCloses.replace(/^when /, '')}` : ''}`));

@@ -25,6 +25,9 @@ export const sayHis = (name: string): string =>
 /** Whoever's move it is. */
 export const sayMove = ({ actor, name }: Pick<Transition, 'actor' | 'name'>): string => (actor === 'owner' ? sayMine(name) : sayHis(name));
 
+/** A move with why it is this one, where the coach said so. */
+export const sayWithReason = (words: string, reason: string | undefined): string => (reason === undefined ? words : `${words} (${reason})`);
+
 /** What is shown, as a coach says it: a reaction is simply what he does, a cue is named; nothing special is only that. */
 export function sayShown(read: Pick<Read, 'kind' | 'name'>, valueName: string): string {
   if (read.kind !== 'reaction') return `${read.name}: ${valueName}`;

@@ -97,6 +97,9 @@ function treeOfForm({ tree, lists }: Form): TreeDocument {
   return { ...tree, ...beside, positions, transitions } as unknown as TreeDocument;
 }
 
+/** From version 3 on a file names rule cards and people of the gym; what later ones know besides may be left out. */
+const FIRST_OF_THIS_FORM = 3;
+const VERSIONS = Array.from({ length: TREE_FILE_VERSION }, (_, i) => i + 1);
 const TOO_LARGE = 'The file is larger than 20 MB; the largest tree takes less.';
 /** Characters of text that are looked at at all. */
 const MOST_TEXT = 2 * TREE_FILE_MAX_BYTES;
@@ -111,13 +114,13 @@ function* readTreeFile(text: string): InPieces<Result<TreeDocument, FileProblems
   if (typeof file !== 'object' || file === null || file.format !== TREE_FILE_FORMAT)
     return err([`The file: this is not a tree file; it should begin with "format": "${TREE_FILE_FORMAT}".`]);
   const { version } = file;
-  if (version !== 1 && version !== 2 && version !== TREE_FILE_VERSION)
+  if (typeof version !== 'number' || !VERSIONS.includes(version))
     return err([
       `version: this file has version ${JSON.stringify(version)?.slice(0, 40) ?? 'none'}; this program reads versions 1 to ${TREE_FILE_VERSION}.`,
     ]);
   const oversized = yield* findOversized(file);
   if (oversized !== null) return err([oversized]);
-  const isPresent = version === TREE_FILE_VERSION;
+  const isPresent = version >= FIRST_OF_THIS_FORM;
   const form = yield* parseForm(file, isPresent ? headerSchema : formerHeaderSchema, isPresent ? [...CARRIED, ...ROWS] : ROWS);
   if (!form.ok) return form;
   yield;

@@ -130,6 +130,9 @@ export const positionSchema = z.strictObject({
   continuesIn: z.strictObject({ tree: idSchema, position: idSchema }).optional(),
   reads: z.array(read).max(16),
   wordingUnsure: z.boolean().optional(),
+  reason: text.optional(),
+  checkpoints: z.array(text).max(64).optional(),
+  waysInAll: z.number().int().min(RANGES.waysInAll.min).max(RANGES.waysInAll.max).optional(),
   notes: text.optional(),
   hazards: words.optional(),
   source: text.optional(),
@@ -164,6 +167,7 @@ export const transitionSchema = z.strictObject({
   contactRules: z.array(contactRule).max(64).optional(),
   fits: z.strictObject({ legRelations: words.optional(), stances: z.array(z.enum(STANCES)).max(16).optional() }).optional(),
   provokes: z.array(idSchema).max(64).optional(),
+  reason: text.optional(),
   parameters: z
     .array(
       z.strictObject({

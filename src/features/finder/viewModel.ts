@@ -1,6 +1,6 @@
 import { findCandidates, hasTicks, placeOf, type Catalogue, type Match, type Seen } from '@/core/catalogue';
 import { namedAt, indexOf, type Position, type Transition, type TreeDocument } from '@/core/tree';
-import { sayMine, sayShown, WHATEVER } from '@/core/words';
+import { sayMine, sayShown, sayWithReason, WHATEVER } from '@/core/words';
 
 export interface Advice {
   /** What he shows; `WHATEVER` for what needs no sign. */
@@ -18,18 +18,17 @@ export interface Answer {
 }
 
 const LISTED = 8;
+const sayAnswer = ({ name, reason }: Transition): string => sayWithReason(sayMine(name), reason);
 
 function adviceAt(position: Position, transitions: readonly Transition[]): Advice[] {
   const mine = transitions.filter((transition) => transition.actor === 'owner').toSorted((a, b) => (b.priority ?? 0) - (a.priority ?? 0));
   const shown = position.reads.flatMap((read) =>
     read.values.map((value) => ({
       shown: sayShown(read, value.name),
-      answers: mine
-        .filter((transition) => namedAt(transition.when, read.id).includes(value.id))
-        .map((transition) => sayMine(transition.name)),
+      answers: mine.filter((transition) => namedAt(transition.when, read.id).includes(value.id)).map(sayAnswer),
     })),
   );
-  const silent = mine.filter((transition) => Object.keys(transition.when ?? {}).length === 0).map((transition) => sayMine(transition.name));
+  const silent = mine.filter((transition) => Object.keys(transition.when ?? {}).length === 0).map(sayAnswer);
   return silent.length > 0 ? [...shown, { shown: WHATEVER, answers: silent }] : shown;
 }
 

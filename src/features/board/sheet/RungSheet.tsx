@@ -1,6 +1,6 @@
 'use client';
 import type { Dispatch } from 'react';
-import { clock, ENDING_WORDS, inHundred, plural, sayAtBest, sayUndrawn, TEMPO_WORDS } from '@/core/words';
+import { clock, ENDING_WORDS, inHundred, plural, sayAtBest, sayUndrawn, sayWaysInAll, TEMPO_WORDS } from '@/core/words';
 import { indexOf, LINES, withPosition, type Contact, type Position, type TreeDocument } from '@/core/tree';
 import type { Odds } from '@/core/odds';
 import { withConfirmed, type Catalogue } from '@/core/catalogue';
@@ -102,6 +102,7 @@ export function RungSheet({
   const edit = (label: string, patch: Partial<Position>) =>
     dispatch({ type: 'edit', label: `${position.name}: ${label}`, tree: withPosition(tree, { ...position, ...patch }) });
   const hisShut = shutByMyGrips(said?.shutByMine ?? []);
+  const ways = transitions.filter((transition) => transition.actor === 'owner').length;
   const watch = transitions.flatMap((transition) => (transition.actor === 'owner' ? (transition.mistakes ?? []) : []));
   const cautions = [...new Set([...(position.hazards ?? []), ...transitions.flatMap((transition) => transition.hazards ?? [])])];
   return (
@@ -121,8 +122,7 @@ export function RungSheet({
         <p className="text-soft">
           {plural((index.to.get(position.id) ?? []).length, 'way in', 'ways in')},
           <br />
-          {plural(transitions.filter((transition) => transition.actor === 'owner').length, 'way on', 'ways on')},{' '}
-          {plural(transitions.filter((transition) => transition.actor === 'opponent').length, 'fall')}
+          {plural(ways, 'way on', 'ways on')}, {plural(transitions.filter((transition) => transition.actor === 'opponent').length, 'fall')}
           {position.legRelation && (
             <>
               <br />
@@ -131,6 +131,18 @@ export function RungSheet({
           )}
         </p>
       </div>
+      {position.reason && <p className="mt-2">Why here: {position.reason}</p>}
+      {position.waysInAll !== undefined && <p className="mt-2 text-soft">{sayWaysInAll(position.waysInAll, ways)}.</p>}
+      {(position.checkpoints ?? []).length > 0 && (
+        <section aria-label="Settling list" className="mt-2">
+          <h3 className="text-[15px] font-semibold">{position.ends ? 'Settled when' : 'Look for'}</h3>
+          <ul>
+            {position.checkpoints!.map((text) => (
+              <li key={text}>{text}</li>
+            ))}
+          </ul>
+        </section>
+      )}
       {(position.fromCatalogue ?? transitions.find((transition) => transition.fromCatalogue)) && (
         <p className="mt-2 text-soft">
           {position.fromCatalogue ? 'From the catalogue, not confirmed yet.' : 'Some ways are from the catalogue, not confirmed yet.'}{' '}

@@ -7,6 +7,7 @@ import {
   indexOf,
   LINES,
   ownerRoleOf,
+  RANGES,
   STANCES,
   TEMPOS,
   withoutPosition,
@@ -18,6 +19,7 @@ import {
   type TreeDocument,
 } from '@/core/tree';
 import type { Dispatch, ReactNode } from 'react';
+import { NumberField } from '@/ui/NumberField';
 import { ListLine, TextLine } from '@/ui/TextLine';
 import type { BoardAction } from '../../boardState';
 import { ContinuesIn } from './ContinuesIn';
@@ -147,9 +149,10 @@ export function PositionDetails({ tree, position, onChange, dispatch }: Props) {
     const all = tempo ? [...others, { context, tempo }] : others;
     onChange(`time, ${CONTEXT_WORDS[context]}`, { tempoByContext: all.length > 0 ? all : undefined });
   };
-  const text = (field: 'legRelation' | 'tempoReason' | 'windowCloses' | 'source' | 'notes') => (value: string) =>
+  const text = (field: 'legRelation' | 'tempoReason' | 'windowCloses' | 'source' | 'notes' | 'reason') => (value: string) =>
     onChange(field, { [field]: value === '' ? undefined : value });
-  const list = (field: 'aliases' | 'hazards') => (values: string[]) => onChange(field, { [field]: values.length > 0 ? values : undefined });
+  const list = (field: 'aliases' | 'hazards' | 'checkpoints') => (values: string[]) =>
+    onChange(field, { [field]: values.length > 0 ? values : undefined });
   return (
     <div className="grid gap-2">
       <Choice
@@ -191,6 +194,22 @@ export function PositionDetails({ tree, position, onChange, dispatch }: Props) {
         options={ENDINGS}
         words={ENDING_WORDS}
         onChange={(ends) => onChange('ending', { ends })}
+      />
+      <TextLine label="Why here and not elsewhere" value={position.reason ?? ''} hint="he cannot turn in" onChange={text('reason')} />
+      <ListLine
+        label={position.ends ? 'Settled when (; between)' : 'Look for, at the mat (; between)'}
+        mark=";"
+        values={position.checkpoints ?? []}
+        hint="chest on chest; far hip blocked"
+        onChange={list('checkpoints')}
+      />
+      <NumberField
+        key={`ways ${position.id}`}
+        label="How many ways on there are in all"
+        {...RANGES.waysInAll}
+        none="not said"
+        value={position.waysInAll ?? null}
+        onChange={(waysInAll) => onChange('ways in all', { waysInAll: waysInAll ?? undefined })}
       />
       <ContinuesIn position={position} onChange={onChange} />
       <BySchool tree={tree} position={position} onChange={onChange} />

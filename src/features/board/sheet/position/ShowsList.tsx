@@ -96,6 +96,7 @@ function Line({ tree, transition, mine, best = false, hiddenBy, shut, isAsked, d
           {shut.says}
         </p>
       )}
+      {transition.reason && <p className="text-[13px] text-soft">why: {transition.reason}</p>}
       {first.length > 0 && <p className="text-[13px] text-soft">first: {first.join('; ')}</p>}
       {open && <TransitionEditor tree={tree} transition={transition} dispatch={dispatch} />}
     </div>

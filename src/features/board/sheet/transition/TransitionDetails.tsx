@@ -81,9 +81,17 @@ function Mistakes({ transition, onChange }: Omit<Props, 'tree'>) {
 
 /** What is said of a move once: kind, schools, cloth, tags for rule cards, facts, mistakes, cautions, where it comes from. */
 export function TransitionDetails({ tree, transition, onChange }: Props) {
-  const text = (field: 'source' | 'notes') => (value: string) => onChange(field, { [field]: value === '' ? undefined : value });
+  const text = (field: 'source' | 'notes' | 'reason') => (value: string) => onChange(field, { [field]: value === '' ? undefined : value });
   return (
     <div className="grid gap-2">
+      <TextLine label="Why this and not another" value={transition.reason ?? ''} hint="his far arm is busy" onChange={text('reason')} />
+      <ListLine
+        label="Look for, at the mat (; between)"
+        mark=";"
+        values={transition.checkpoints ?? []}
+        hint="hips low; head on his chest"
+        onChange={(checkpoints) => onChange('checkpoints', { checkpoints: orNone(checkpoints) })}
+      />
       <Select
         label="Kind of move"
         value={transition.kind}
