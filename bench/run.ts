@@ -1,4 +1,5 @@
 import { boardFrames } from './browser';
+import { dictation } from './dictation';
 import { firstRung } from './firstRung';
 import { boardLayouts } from './layout';
 import { keyPresses } from './keyPress';
@@ -13,7 +14,14 @@ export async function main(args: readonly string[]): Promise<number> {
     ...solvers(),
     ...(args.includes('core')
       ? []
-      : [...(await boardFrames()), ...(await firstRung()), ...(await keyPresses()), ...(await largeBoard()), ...(await sixtyClients())]),
+      : [
+          ...(await boardFrames()),
+          ...(await firstRung()),
+          ...(await keyPresses()),
+          ...(await dictation()),
+          ...(await largeBoard()),
+          ...(await sixtyClients()),
+        ]),
   ];
   const width = Math.max(...rows.map((row) => row.what.length));
   for (const row of rows) console.log(`${row.what.padEnd(width)}  ${row.measured.padStart(14)}   wanted ${row.wanted}`);

@@ -18,7 +18,10 @@ interface Props<O extends Option> {
   readonly onTyped?: (typed: string) => void;
   readonly optionsFor: (typed: string) => readonly O[];
   readonly onPick: (option: O, typed: string) => void;
-  /** What is typed stands for itself: Enter gives it (`more`: with Shift), and answers why it cannot, or null. Without it the first option is chosen. */
+  /**
+   * What is typed stands for itself: Enter gives it (`more`: with Shift), and answers why it cannot be taken; '' = it was taken and the
+   * line is empty again, null = it stays. Without it the first option is chosen.
+   */
   readonly onEnter?: (typed: string, more: boolean) => string | null;
   /** The first option is what the question above the list is about. */
   readonly isAsked?: (typed: string) => boolean;
@@ -84,6 +87,11 @@ export function Caret<O extends Option>(props: Props<O>) {
     setProblem(null);
     onTyped?.(text);
   };
+  const enter = (more: boolean) => {
+    const answer = onEnter!(typed, more);
+    if (answer === '') type('');
+    else setProblem(answer);
+  };
   const onKeyDown = (event: KeyboardEvent) => {
     const line = event.currentTarget;
     const isAtEnd = line instanceof HTMLInputElement && line.selectionStart === typed.length && line.selectionEnd === typed.length;
@@ -120,7 +128,7 @@ export function Caret<O extends Option>(props: Props<O>) {
         options={optionsFor(typed)}
         onPick={(option) => onPick(option, typed)}
         asked={isAsked?.(typed) ?? false}
-        {...(onEnter ? { onEnter: (more: boolean) => setProblem(onEnter(typed, more)) } : {})}
+        {...(onEnter ? { onEnter: enter } : {})}
       >
         <p role="status" className={`bg-paper px-1 text-[13px] ${problem === null ? 'text-soft' : 'font-medium text-red'}`}>
           {says}

@@ -58,6 +58,10 @@ describe('the caret takes what was typed', () => {
     await page.keyboard.press('Enter');
     await caretFor('What I do');
     const { positions } = await written();
+    await type(page, '/ sits up');
+    await caretFor('What I do');
+    expect(await line()).toBe('');
+    expect((await written()).positions[0]!.reads[0]!.values.map(({ name }) => name)).toContain('sits up');
     expect(positions[0]!.reads[0]!.values).toMatchObject([
       { name: 'frames on the neck', share: 0.35 },
       { name: 'pummels in' },

@@ -1,4 +1,4 @@
-import type { Dispatch } from 'react';
+import { useEffect, type Dispatch } from 'react';
 import { idToAddress } from '@/contracts/address';
 import type { Catalogue } from '@/core/catalogue';
 import { searchTree, type Hit } from '@/core/search';
@@ -34,6 +34,11 @@ const noteOf = ({ kind, of }: Hit): string => (of === '' ? NOTE[kind] : kind ===
 
 /** A line to find what the tree says, and what the catalogue knows; Enter goes to the very place. */
 export function FindLine({ tree, catalogue, dispatch, onGo, onClose }: Props) {
+  // What is searched is made ready as soon as the line is there, not at the first key.
+  useEffect(() => {
+    const timer = setTimeout(() => searchTree(tree, catalogue, 'a'));
+    return () => clearTimeout(timer);
+  }, [tree, catalogue]);
   const optionsFor = (typed: string): Found[] => {
     if (typed.trim() === '')
       return findOptions(tree, '').map((option) => ({

@@ -1,11 +1,11 @@
 'use client';
 import { useState } from 'react';
-import { PLACE_WORDS, spokenMove, spokenPlace, tooLong } from '@/core/dictation';
+import { PLACE_WORDS, spokenMove, spokenPlace, spokenShows, tooLong } from '@/core/dictation';
 import { indexOf, positionOf, type Transition } from '@/core/tree';
 import { NONE_TO_REPEAT, NOT_DRAWN_HERE, sayDrawnAlready, sayNameTooLong, sayUnknownPlaceWord, sayValue, WANTED } from '@/core/words';
 import { Caret } from '@/ui/Caret';
 import { showKey } from '../boardState';
-import { fitsToo, landingCaret, nextBroken, takeMove, typeSaid, type SpokenCaret } from '../typing/branch';
+import { fitsToo, landingCaret, nextBroken, takeMove, typeSaid, typeValue, type SpokenCaret } from '../typing/branch';
 import { KEYS } from './keys';
 import { lineOf, type LineProps } from './line';
 import { drawnHere, freshOption, moveOptions, saidOptions, sameOption, type LineOption } from '../typing/options';
@@ -33,12 +33,23 @@ export function MoveLine(props: LineProps<SpokenCaret>) {
     if (takes.kind === 'said') return enter(`! ${takes.word}`);
     return take({ type: 'caret', caret: landingCaret(caret, moveOf(typed)) });
   };
+  /** "/ turns away": he shows more than is drawn; the question stays. */
+  const more = (shows: string): string | null => {
+    if (shows === '') return take({ type: 'caret', caret: { kind: 'value', position: caret.position } });
+    const { cue, shows: said } = spokenShows(shows);
+    const [long] = tooLong([...(cue === null ? [] : [cue]), ...said.map(({ name }) => name)]);
+    if (long !== undefined) return sayNameTooLong(long);
+    if (said.length === 0) return WANTED.value;
+    take({ ...typeValue(tree, caret.position, shows), caret });
+    return '';
+  };
   /** What only the answers have: signs in front of the line. */
   const sign = (typed: string): string | null | undefined => {
     if (typed === '+') {
       if (caret.kind !== 'answer' || !caret.after) return NONE_TO_REPEAT;
       return take({ type: 'caret', caret: { kind: 'answer', ...caret.after } });
     }
+    if (typed.startsWith('/')) return more(typed.slice(1).trim());
     if (!typed.startsWith('!')) return undefined;
     const { said, means } = spokenPlace(typed);
     return means ? take(typeSaid(tree, position, said!, means)) : sayUnknownPlaceWord(said ?? '', PLACE_WORDS);

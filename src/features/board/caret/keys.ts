@@ -21,7 +21,17 @@ export const KEYS = {
     SKIP,
     CLOSE,
   ],
-  answer: [['*', 'whatever he does'], ['=', 'the same as …'], ['to make him …', 'hopes for'], AGAIN, PLACE, CHOOSE, SKIP, CLOSE],
+  answer: [
+    ['*', 'whatever he does'],
+    ['=', 'the same as …'],
+    ['to make him …', 'hopes for'],
+    ['/', 'he shows more'],
+    AGAIN,
+    PLACE,
+    CHOOSE,
+    SKIP,
+    CLOSE,
+  ],
   fall: [ENTER_TAKES, CHOOSE, ['=', 'the same as …'], CLOSE],
   landing: [
     ['.', 'stays here'],
