@@ -2,6 +2,8 @@ import { once } from '../base';
 import { nouns, verbs } from './data/synonyms';
 
 interface Swap {
+  /** What the pattern cannot do without: most names do not have it. */
+  readonly word: string;
   readonly pattern: RegExp;
   readonly others: readonly string[];
 }
@@ -24,6 +26,7 @@ const linesOf = (text: string): (readonly [string, string[]])[] =>
     });
 
 const swapOf = (before: string, word: string, others: readonly string[]): Swap => ({
+  word: word.toLowerCase(),
   pattern: new RegExp(`${before}${word}(?![\\w-])`, 'i'),
   others,
 });
@@ -44,7 +47,9 @@ const swaps = once((): readonly Swap[] => {
 export function aliasesOfWords(name: string): string[] {
   const found: string[] = [];
   const changed = new Set<number>();
-  for (const { pattern, others } of swaps()) {
+  const lower = name.toLowerCase();
+  for (const { word, pattern, others } of swaps()) {
+    if (!lower.includes(word)) continue;
     const at = name.search(pattern);
     if (at < 0 || changed.has(at)) continue;
     changed.add(at);
