@@ -31,6 +31,8 @@ interface Props<O extends Option> {
   readonly completed?: (typed: string) => string | null;
   /** Several lines that are pasted, as one; null = they cannot be. */
   readonly ofLines?: (lines: readonly string[]) => string | null;
+  /** Several lines that are pasted and are no line of this kind go elsewhere, as they are. */
+  readonly onLines?: (text: string) => void;
   readonly onClose: () => void;
   /** Tab on an empty caret. */
   readonly onNext?: () => void;
@@ -78,7 +80,7 @@ export function Caret<O extends Option>(props: Props<O>) {
     onClose,
     onNext,
   } = props;
-  const { keys = [] } = props;
+  const { keys = [], onLines } = props;
   const [typed, setTyped] = useState(start);
   const [problem, setProblem] = useState<string | null>(null);
   const [all, setAll] = useState(false);
@@ -109,6 +111,7 @@ export function Caret<O extends Option>(props: Props<O>) {
     const lines = linesOf(event.clipboardData.getData('text'));
     if (lines.length < 2) return;
     event.preventDefault();
+    if (onLines) return onLines(event.clipboardData.getData('text'));
     const one = ofLines?.(lines) ?? null;
     if (one === null) setProblem(`${lines.length} lines were pasted, and this is one. Nothing was taken.`);
     else type(typed === '' ? one : `${typed} / ${one}`);

@@ -61,6 +61,19 @@ describe('the outline beside the board', () => {
     await waitForStored(page);
     expect((await file()).positions.map(({ name }) => name)).not.toContain('Tide guard');
   });
+  it('lines pasted where a guard is named are an outline', async () => {
+    await page.goto(`${server.baseUrl}/board/league-evening`, { waitUntil: 'networkidle0' });
+    await clickText(page, 'Draw another guard');
+    await page.waitForSelector('input[aria-label="Name the guard he shows"]');
+    await page.evaluate(() => {
+      const data = new DataTransfer();
+      data.setData('text', 'Reef guard\n  he waits');
+      document.activeElement!.dispatchEvent(new ClipboardEvent('paste', { clipboardData: data, bubbles: true, cancelable: true }));
+    });
+    await page.waitForSelector(AREA);
+    expect(await lines()).toBe('Reef guard\n  he waits');
+    await waitForText(page, 'Reef guard: he waits');
+  });
   it('of a place is changed in place; Enter keeps the indent; what was typed is there again', async () => {
     await open('?show=guard&at=headquarters');
     const before = await file();

@@ -124,7 +124,7 @@ export function BoardScreen(opened: OpenedBoard) {
         <aside aria-label="Side sheet" className={SIDE_SHEET}>
           {!onBoard && caret?.kind === 'guard' && <p className="text-soft">Type on the board.</p>}
           {sheet === 'outline' ? (
-            <OutlineSheet tree={state.tree} subject={subject} selected={selected} dispatch={dispatch} />
+            <OutlineSheet tree={state.tree} subject={subject} selected={selected} pasted={state.pasted} dispatch={dispatch} />
           ) : position && sheet === 'rung' ? (
             <RungSheet
               tree={tree}

@@ -59,6 +59,8 @@ export interface BoardState {
   /** Sub-rows beyond the third are shown. */
   readonly unfolded: boolean;
   readonly sheet: 'rung' | 'findings' | 'outline';
+  /** Lines that the outline was opened with; '' = none. */
+  readonly pasted: string;
   /** For whom and under which rules the tree is looked at; changes nothing in it. */
   readonly filter: Filter;
   /** His grips that the coach says are on now; changes nothing in the tree. */
@@ -92,7 +94,7 @@ export type BoardAction =
   | { readonly type: 'filter'; readonly filter: Filter }
   | { readonly type: 'gripsOn'; readonly grips: readonly Contact[] }
   | { readonly type: 'seen'; readonly swapped: boolean }
-  | { readonly type: 'sheet'; readonly sheet: BoardState['sheet'] }
+  | { readonly type: 'sheet'; readonly sheet: BoardState['sheet']; readonly pasted?: string }
   | { readonly type: 'caret'; readonly caret: Caret | null }
   /** The show that the caret is at is passed over. */
   | { readonly type: 'skip'; readonly show: string; readonly caret: Caret | null };
@@ -122,6 +124,7 @@ export function openBoard({ tree, view, selected, guard, filter }: OpenedBoard):
     caret,
     skipped: new Set(),
     sheet: selected === null ? 'findings' : 'rung',
+    pasted: '',
     swapped: false,
     gripsOn: [],
   };
@@ -178,7 +181,7 @@ export function reduceBoard(state: BoardLook, action: BoardAction): BoardLook {
     case 'fold':
       return { ...state, unfolded: !state.unfolded };
     case 'sheet':
-      return { ...state, sheet: action.sheet, caret: null };
+      return { ...state, sheet: action.sheet, pasted: action.pasted ?? '', caret: null };
     case 'skip':
     case 'caret':
       return {

@@ -43,6 +43,7 @@ export function GuardLine(props: LineProps<Extract<CaretState, { kind: 'guard' }
       isAsked={question.isOne}
       saysOf={(typed) => question.says(typed) ?? ''}
       completed={(typed) => completedName(tree, typed)}
+      onLines={(pasted) => take({ type: 'sheet', sheet: 'outline', pasted })}
       keys={KEYS.guard}
     />
   );

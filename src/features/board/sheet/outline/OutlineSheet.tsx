@@ -14,6 +14,8 @@ interface Props {
   readonly tree: TreeDocument;
   readonly subject: Subject;
   readonly selected: PositionId | null;
+  /** Lines that it is opened with; '' = none. */
+  readonly pasted: string;
   readonly dispatch: Dispatch<BoardAction>;
 }
 
@@ -40,11 +42,11 @@ function saveText(name: string, text: string): void {
 }
 
 /** A tree or a branch as lines of text: to type, to paste, to change in place, to take away. */
-export function OutlineSheet({ tree, subject, selected, dispatch }: Props) {
-  const [scope, setScope] = useState<Scope>(selected === null ? 'new' : 'place');
+export function OutlineSheet({ tree, subject, selected, pasted, dispatch }: Props) {
+  const [scope, setScope] = useState<Scope>(selected === null || pasted !== '' ? 'new' : 'place');
   // Of what is written out, the tree that it was written from and the place: another one is another text.
   const key = `${scope} ${scope === 'place' || scope === 'branch' ? selected : ''}`;
-  const [typed, setTyped] = useState<Readonly<Record<string, string>>>({});
+  const [typed, setTyped] = useState<Readonly<Record<string, string>>>(pasted === '' ? {} : { 'new ': pasted });
   const written = typed[key];
   const drawn = useMemo(() => textOf(tree, scope, selected), [tree, scope, selected]);
   const text = written ?? drawn;
