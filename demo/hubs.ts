@@ -53,7 +53,7 @@ export const hubs: Position[] = [
 export const hubMoves: Transition[] = [
   I('headquarters > knee-cut', 'pass', 'I cut the knee across', { when: { 'inside-knee': 'knee-out' }, stoppedBy: ['knee-across'], priority: 1, works: 0.65, checkpoints: ['Shin across, hips low, head on his chest'], mistakes: [{ error: 'Outside knee drifts over the shield', consequence: 'he re-hooks', correction: 'knee stays glued to the mat' }] }),
   I('headquarters > shin-outside', 'pass', 'I fold the shin outside', { when: { 'inside-knee': 'knee-middle' } }),
-  I('headquarters > leg-drag', 'enter', 'I drag the leg', { when: { 'inside-knee': 'knee-across' }, stoppedBy: ['knee-out'], works: 0.6, mistakes: [{ error: 'Lets go of the ankle too early', consequence: 'the leg comes back', correction: 'hip first, then release' }] }),
+  I('headquarters > leg-drag', 'enter', 'I drag the leg', { reason: 'his knee is past my hip', when: { 'inside-knee': 'knee-across' }, stoppedBy: ['knee-out'], works: 0.6, mistakes: [{ error: 'Lets go of the ankle too early', consequence: 'the leg comes back', correction: 'hip first, then release' }] }),
   I('headquarters > smashed', 'pass', 'I smash the knees together', { schools: ['pressure'], when: { 'inside-knee': 'knee-across' } }),
   I('headquarters > legs-thrown', 'pass', 'I throw the legs past the frame', { schools: ['loose'], when: { he: 'hq-frames' }, works: 0.5 }),
   I('headquarters > body-lock', 'enter', 'I meet him and lock the hips', { tags: ['not against heavy'], when: { he: 'hq-sits' }, works: 0.55 }),

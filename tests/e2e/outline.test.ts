@@ -107,6 +107,12 @@ describe('the outline beside the board', () => {
     expect(after.transitions).toHaveLength(before.transitions.length + 1);
     expect(after.transitions.filter(({ name }) => name !== 'wait')).toEqual(before.transitions);
     await page.focus(AREA);
+    await page.keyboard.type(' ');
+    await clickText(page, 'Undo');
+    await waitForText(page, 'was changed in the tree since you began');
+    await clickText(page, 'Redo');
+    await page.waitForFunction(() => !document.body.innerText.includes('since you began'));
+    await page.focus(AREA);
     await page.keyboard.press('Escape');
     await page.waitForFunction((area) => document.querySelector(area) === null, {}, AREA);
     expect(trouble).toEqual([]);

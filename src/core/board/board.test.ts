@@ -221,4 +221,17 @@ describe('rungs and views', () => {
     expect(hub.sections.filter((item) => item.section.broken).map((item) => item.section.value)).toEqual(['hq-underhook', 'hq-pummels']);
     expect(hub.entries.length + hub.moreEntries).toBe(10);
   });
+  it('one hub says why an answer is chosen, where there is room below its words', () => {
+    const { answers } = layoutHub(demoTree(), 'headquarters', { width: 980, height: 760 });
+    const drag = answers.find((answer) => answer.words.join(' ') === 'I drag the leg')!;
+    expect(drag.reason.join(' ')).toBe('his knee is past my hip');
+    expect(answers.every(({ words, reason }) => words.length + reason.length <= 3)).toBe(true);
+  });
+  it('one hub keeps the order of its sections while something is typed', () => {
+    const frame = { width: 980, height: 760 };
+    const values = layoutHub(demoTree(), 'turtle', frame).sections.map(({ section }) => section.value);
+    const other = values.toReversed();
+    expect(layoutHub(demoTree(), 'turtle', frame, other).sections.map(({ section }) => section.value)).toEqual(other);
+    expect(layoutHub(demoTree(), 'turtle', frame, other.slice(0, 1)).sections[0]!.section.value).toBe(other[0]);
+  });
 });

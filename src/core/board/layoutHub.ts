@@ -23,6 +23,8 @@ export interface HubAnswer {
   readonly position: PositionId;
   readonly path: readonly Point[];
   readonly words: readonly string[];
+  /** Why this answer, as far as there is room below its words. */
+  readonly reason: readonly string[];
   readonly wordsX: number;
   readonly wordsY: number;
   readonly x: number;
@@ -78,6 +80,8 @@ const BACK_WIDTH = 110;
 const PLANK = 30;
 const SQUEEZED = 12;
 const MAX_ENTRIES = 8;
+/** Lines of words between the plank and the line above it. */
+const WORD_LINES = 3;
 
 interface Frame {
   readonly width: number;
@@ -173,6 +177,8 @@ function placeAnswers(index: TreeIndex, slots: readonly Slot[], room: Room): Hub
     const x = LEFT + i * slotWidth;
     const width = Math.min(100, slotWidth - 8);
     const landingX = atBack ? frame.width - BACK_WIDTH + 14 : x + 4;
+    const words = wrapText(answer.name, 13.5, slotWidth - 12, WORD_LINES);
+    const spare = WORD_LINES - words.length;
     const y = atBack ? plankY - 170 - 92 * backRow++ : landingY(to, room);
     return [
       {
@@ -184,7 +190,8 @@ function placeAnswers(index: TreeIndex, slots: readonly Slot[], room: Room): Hub
         x: landingX,
         y,
         width: atBack ? BACK_WIDTH - 26 : width,
-        words: wrapText(answer.name, 13.5, slotWidth - 12, 3),
+        words,
+        reason: answer.reason === undefined || spare === 0 ? [] : wrapText(answer.reason, 12, slotWidth - 12, spare),
         wordsX: x + 9,
         wordsY: lowestLine(room.lines, room.hubHeight, plankY) + 17,
         name: wrapText(to.name, 13.5, atBack ? BACK_WIDTH - 42 : width - 4, 3),

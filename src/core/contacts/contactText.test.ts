@@ -92,6 +92,8 @@ describe('a contact as it is typed', () => {
   });
   it.each([
     ['right forearm across his hip', 'right forearm across hip'],
+    ['left hand far wrist: push', 'left hand far wrist: push'],
+    ['his right hand waistband', 'his right hand waistband'],
     ['right forearm across far hip', 'right forearm across far hip'],
     ['left hand his far knee', 'left hand far knee'],
     ['his left hand my near ankle', 'his left hand near ankle'],

@@ -44,6 +44,7 @@ export const CONTACT_JOBS = [
   'pin',
   'hook',
   'frame',
+  'push',
   'post',
   'brace',
   'underhook',

@@ -34,7 +34,10 @@ export function unitTitle(tree: TreeDocument, unit: DrillUnit): string {
 export function unitWhat(tree: TreeDocument, unit: DrillUnit): string {
   const index = indexOf(tree);
   const transitions = unit.transitions.map((id) => index.transitions.get(id)!);
-  if (unit.kind !== 'chain') return `${positionOf(index, unit.start).name} to ${positionOf(index, unit.end).name}`;
+  if (unit.kind !== 'chain') {
+    const { reason } = transitions[0]!;
+    return `${positionOf(index, unit.start).name} to ${positionOf(index, unit.end).name}${reason === undefined ? '' : `; why: ${reason}`}`;
+  }
   return `${unit.common ? 'Common start. ' : ''}Build up one step at a time: ${transitions.map((transition) => transition.name.replace(/^I\s+/, '')).join(' · ')}`;
 }
 

@@ -75,7 +75,12 @@ function Answer({ answer, shut, onSelect }: { answer: HubAnswer; shut: Shut | un
         strokeDasharray={shut ? '2 6' : undefined}
       />
       <Lines words={answer.words} x={answer.wordsX} y={answer.wordsY} className={shut ? 'fill-soft' : 'fill-ink font-medium'} />
-      {shut && <ShutMark shut={shut} x={answer.wordsX} y={answer.wordsY + answer.words.length * 15} />}
+      {answer.reason.map((text, i) => (
+        <text key={i} x={answer.wordsX} y={answer.wordsY + (answer.words.length + i) * 15} fontSize={12} className="halo fill-soft">
+          {text}
+        </text>
+      ))}
+      {shut && <ShutMark shut={shut} x={answer.wordsX} y={answer.wordsY + (answer.words.length + answer.reason.length) * 15} />}
       {!answer.stays &&
         next.map((text, i) => (
           <text key={text} x={x + 6} y={y - 8 - (next.length - 1 - i) * 14} fontSize={12} className="halo fill-soft">

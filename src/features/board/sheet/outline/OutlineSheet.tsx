@@ -19,6 +19,12 @@ interface Props {
   readonly dispatch: Dispatch<BoardAction>;
 }
 
+/** What was typed, and what stood in the tree when the first letter was. */
+interface Typed {
+  readonly text: string;
+  readonly from: string;
+}
+
 const WAIT_MS = 250;
 const WHOLE = { filter: {}, swapped: false };
 
@@ -46,10 +52,12 @@ export function OutlineSheet({ tree, subject, selected, pasted, dispatch }: Prop
   const [scope, setScope] = useState<Scope>(selected === null || pasted !== '' ? 'new' : 'place');
   // Of what is written out, the tree that it was written from and the place: another one is another text.
   const key = `${scope} ${scope === 'place' || scope === 'branch' ? selected : ''}`;
-  const [typed, setTyped] = useState<Readonly<Record<string, string>>>(pasted === '' ? {} : { 'new ': pasted });
-  const written = typed[key];
+  const [typed, setTyped] = useState<Readonly<Record<string, Typed>>>(pasted === '' ? {} : { 'new ': { text: pasted, from: '' } });
+  const written = typed[key]?.text;
   const drawn = useMemo(() => textOf(tree, scope, selected), [tree, scope, selected]);
   const text = written ?? drawn;
+  // Somebody else, or an undo, was at these places since the first letter.
+  const isOvertaken = written !== undefined && typed[key]!.from !== drawn;
   const rested = useRested(text);
   const mode = modeOf(scope);
   const isAsked = written !== undefined && rested.trim() !== '';
@@ -104,7 +112,7 @@ export function OutlineSheet({ tree, subject, selected, pasted, dispatch }: Prop
         aria-label="Outline, line by line"
         value={text}
         spellCheck={false}
-        onChange={(event) => setTyped({ ...typed, [key]: event.target.value })}
+        onChange={(event) => setTyped({ ...typed, [key]: { text: event.target.value, from: typed[key]?.from ?? drawn } })}
         onKeyDown={onKeyDown}
         placeholder={'Knee shield\n  he frames on the neck, often\n    I fold the shield → Side pin (settled)\n    he sweeps me → Swept'}
         className="h-[46vh] w-full resize-y overflow-auto border border-soft bg-paper p-2 font-figure text-[15px] whitespace-pre"
@@ -127,6 +135,11 @@ export function OutlineSheet({ tree, subject, selected, pasted, dispatch }: Prop
           </button>
         )}
       </div>
+      {isOvertaken && (
+        <p role="alert" className="bg-tint px-2 py-1">
+          What is written here was changed in the tree since you began. Putting yours in takes that back.
+        </p>
+      )}
       {isAsked && <Working what="Reading the outline" answer={answer} />}
       {isAsked && value && <OutlinePreview answer={value} stale={!isOf} onLine={goTo} />}
     </section>
