@@ -33,8 +33,8 @@ export const saySection = (name: string, broken: boolean): string =>
 export const sayDrawnAnswer = (words: string, landing: string, shut: string): string =>
   `${words}, lands on ${landing}${shut === '' ? '' : `; ${shut}`}`;
 
-/** "about 10 ways on in all, 3 drawn": what the coach says there is, beside what is drawn. */
-export const sayWaysInAll = (inAll: number, drawn: number): string => `about ${plural(inAll, 'way')} on in all, ${drawn} drawn`;
+/** "About 10 ways on in all, 3 drawn": what the coach says there is, beside what is drawn. */
+export const sayWaysInAll = (inAll: number, drawn: number): string => `About ${plural(inAll, 'way')} on in all, ${drawn} drawn`;
 
 /** What the finding list counts, in the head of the board. */
 export function sayOpenCount(isSwapped: boolean, count: number | null): string {
