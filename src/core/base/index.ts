@@ -1,6 +1,6 @@
 export { compareText, groupBy, product, sameValue } from './order';
 export { atOnce, type InPieces } from './inPieces';
-export { findMatching, FORGIVEN, isOneLetterOff, missIn, missOfNames, wordsIn } from './match';
+export { findMatching, FORGIVEN, isOneLetterOff, lettersOf, missIn, missOfNames, wordsIn } from './match';
 export { once, perObject } from './once';
 export { ownField } from './own';
 export { seededRandom, type Random } from './random';

@@ -7,6 +7,9 @@ export const wordsIn = (text: string): string[] =>
     .split(/[^a-z0-9]+/)
     .filter((word) => word !== '');
 
+/** The letters of a name alone: spaces, hyphens, capitals and accents make no other name. A name of signs only is itself. */
+export const lettersOf = (name: string): string => wordsIn(name).join('') || name.trim();
+
 /** Whether one letter added, left out, changed or swapped with its neighbour makes `a` into `b`. O(length). */
 export function isOneLetterOff(a: string, b: string): boolean {
   if (Math.abs(a.length - b.length) > 1) return false;

@@ -1,4 +1,4 @@
-import { isOneLetterOff, perObject, wordsIn } from '../base';
+import { isOneLetterOff, lettersOf, perObject, wordsIn } from '../base';
 import { findTaken, type Catalogue, type CataloguePosition } from '../catalogue';
 import type { Position, TreeDocument } from '../tree';
 
@@ -10,9 +10,6 @@ export type PlaceMeant =
   | { readonly kind: 'ask'; readonly why: 'sameName' | 'letter' | 'otherWord'; readonly between: readonly Position[] }
   /** A new place of exactly these words; `entry`: the catalogue knows a place of that very name. */
   | { readonly kind: 'new'; readonly name: string; readonly entry: CataloguePosition | null };
-
-/** The letters of a name alone: spaces, hyphens, capitals and accents make no other name. A name of signs only is itself. */
-const lettersOf = (name: string): string => wordsIn(name).join('') || name.trim();
 
 interface Named {
   readonly words: readonly string[];

@@ -1,4 +1,4 @@
-import { meansNothing, NAME_LENGTH, splitCue, VALUE_KINDS, withNewValue, withValue, type TreeDocument, type ValueKind } from '../tree';
+import { NAME_LENGTH, splitCue, VALUE_KINDS, withNewValue, withValue, type TreeDocument, type ValueKind } from '../tree';
 import { SHARE_CHOICES, VALUE_KIND_WORDS, valueKindTyped } from '../words';
 
 /** One thing that he shows, as it was typed. */
@@ -13,8 +13,9 @@ export interface SpokenShows {
   readonly shows: readonly SpokenShow[];
 }
 
-const SHARES: ReadonlyMap<string, number> = new Map(SHARE_CHOICES);
-const KINDS: ReadonlyMap<string, ValueKind> = new Map(VALUE_KINDS.map((kind) => [VALUE_KIND_WORDS[kind], kind]));
+/** How often, and of which kind, by the words for it. */
+export const SHARE_CALLED: ReadonlyMap<string, number> = new Map(SHARE_CHOICES);
+export const KIND_CALLED: ReadonlyMap<string, ValueKind> = new Map(VALUE_KINDS.map((kind) => [VALUE_KIND_WORDS[kind], kind]));
 
 /** Between things he does: a slash, with or without spaces, but not in a figure ("1/2"). */
 const BETWEEN = /\s*(?:(?<!\d)\/|\/(?!\d))\s*/;
@@ -24,13 +25,13 @@ const BETWEEN_VALUES = /\s*(?:(?<!\d)\/|\/(?!\d)|,)\s*/;
 /** "frames the hip, often": what stands behind the last comma is how often, if it is a word for that. */
 function takeShare(item: string): { readonly name: string; readonly share?: number } {
   const [, name, word] = /^(.*\S)\s*,\s*(\S+)$/s.exec(item) ?? [];
-  const share = word === undefined ? undefined : SHARES.get(word.toLowerCase());
+  const share = word === undefined ? undefined : SHARE_CALLED.get(word.toLowerCase());
   return name === undefined || share === undefined ? { name: item } : { name, share };
 }
 /** "hides the arm (turn)": of which kind it is, where the words do not say it. */
 function takeKind(item: string): { readonly name: string; readonly kind?: ValueKind } {
   const [, name, word] = /^(.*\S)\s*\(\s*([^()]+?)\s*\)$/s.exec(item) ?? [];
-  const kind = word === undefined ? undefined : KINDS.get(word.toLowerCase());
+  const kind = word === undefined ? undefined : KIND_CALLED.get(word.toLowerCase());
   return name === undefined || kind === undefined ? { name: item } : { name, kind };
 }
 
@@ -39,7 +40,7 @@ function spoken(item: string): SpokenShow {
   const inner = takeKind(outer.name);
   // Either order: "(hook), often" and "often (hook)".
   const { name, share } = inner.kind && outer.share === undefined ? takeShare(inner.name) : { name: inner.name, share: outer.share };
-  const kind = inner.kind ?? (meansNothing(name) ? 'none' : valueKindTyped(name));
+  const kind = inner.kind ?? valueKindTyped(name);
   return { name, kind, ...(share === undefined ? {} : { share }) };
 }
 
@@ -51,7 +52,7 @@ export function spokenShows(typed: string): SpokenShows {
   // A comma parts "out, often, middle": the word for how often belongs to what stands before it.
   const joined = items.reduce<string[]>(
     (list, item) =>
-      list.length > 0 && SHARES.has(item.toLowerCase()) ? [...list.slice(0, -1), `${list.at(-1)}, ${item}`] : [...list, item],
+      list.length > 0 && SHARE_CALLED.has(item.toLowerCase()) ? [...list.slice(0, -1), `${list.at(-1)}, ${item}`] : [...list, item],
     [],
   );
   return { cue, shows: joined.map((item) => spoken(item.trim())) };

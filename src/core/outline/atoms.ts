@@ -1,5 +1,3 @@
-import { wordsIn } from '../base';
-
 /** A name as it stands in a line: as it is where nothing in it could be taken for a sign of the notation, else in quotes as in JSON. */
 export const atom = (text: string, isPlain: (text: string) => boolean): string =>
   text !== '' && text === text.trim() && !text.startsWith('"') && !/[\r\n\t]|\s{2}/.test(text) && isPlain(text)
@@ -48,9 +46,6 @@ const LIST = ';';
 export const sayList = (items: readonly string[]): string =>
   items.map((item) => atom(item, (text) => !text.includes(LIST) && !text.includes('"'))).join('; ');
 export const readList = (text: string): string[] => splitAt(text, LIST).map(readAtom);
-
-/** Names that differ in spaces, signs and capitals only are one name. */
-export const lettersOf = (name: string): string => wordsIn(name).join('') || name.trim();
 
 /** "Back #2": the second of that name. */
 export function readNumbered(text: string): { readonly name: string; readonly nth: number | null } {

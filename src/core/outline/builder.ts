@@ -1,3 +1,4 @@
+import { lettersOf } from '../base';
 import type { Catalogue } from '../catalogue';
 import { lieOf, placeMeant } from '../dictation';
 import {
@@ -15,8 +16,7 @@ import {
   type ValueId,
 } from '../tree';
 import { familyTyped } from '../words';
-import { lettersOf } from './atoms';
-import { detailOf, type Detail, type Names } from './details';
+import { detailOf, type Detail, type Names } from './detailKinds';
 import type { Block, DetailNode, OutlineProblem, PlaceName } from './parse';
 
 /** `add`: what is there stays, what the outline says comes on top; `rewrite`: its places say what the outline says and no more. */
@@ -210,5 +210,3 @@ export function cleared<R extends object>(details: readonly Detail<R>[], record:
   const said = details.flatMap(({ fields, say }) => ((say(record, names)?.length ?? 0) > 0 ? fields : []));
   return Object.fromEntries(Object.entries(record).filter(([key]) => !(said as readonly PropertyKey[]).includes(key))) as R;
 }
-
-export const NO_NAMES: Names = { place: String, value: String, placeCalled: () => null, valueCalled: () => null };

@@ -1,8 +1,9 @@
 import { groupBy, sameValue } from '../base';
 import { defaultKind, indexOf, NAME_LENGTH, type Position, type PositionId, type Transition, type TransitionId, type When } from '../tree';
 import { splitAt } from './atoms';
-import { cleared, NO_NAMES, readDetails, type Builder, type Said } from './builder';
-import { MOVE_DETAILS, type Names } from './details';
+import { cleared, readDetails, type Builder, type Said } from './builder';
+import { NO_NAMES, type Names } from './detailKinds';
+import { MOVE_DETAILS } from './moveDetails';
 import { isRead, without, type Shown } from './drawShows';
 import { bareName } from './names';
 import { parsePlaceName, parseShow, type MoveNode } from './parse';

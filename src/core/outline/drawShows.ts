@@ -1,6 +1,8 @@
+import { lettersOf } from '../base';
 import { freshId, type PositionId, type Read, type Value } from '../tree';
-import { lettersOf, readAtom, splitAt } from './atoms';
-import { cleared, NO_NAMES, readDetails, type Builder, type Said } from './builder';
+import { readAtom, splitAt } from './atoms';
+import { cleared, readDetails, type Builder, type Said } from './builder';
+import { NO_NAMES } from './detailKinds';
 import { VALUE_DETAILS } from './details';
 import type { DetailNode, ShowNode } from './parse';
 

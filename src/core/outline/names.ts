@@ -1,7 +1,7 @@
-import { groupBy, perObject } from '../base';
+import { groupBy, lettersOf, perObject } from '../base';
 import { sayPlaceSaid } from '../dictation';
 import type { Position, PositionId, Read, Transition, TreeDocument, Value } from '../tree';
-import { atom, lettersOf } from './atoms';
+import { atom } from './atoms';
 import { ARROW, LANDS, parseMove, parsePlaceName, parseShow } from './parse';
 
 /** Which of several of its name each place is, from 1; 0 = the only one. */
@@ -16,7 +16,12 @@ export function sayPlaceRef(tree: TreeDocument, { id, name }: Pick<Position, 'id
   const plain = (text: string): boolean => {
     const read = parsePlaceName(text, 0);
     return (
-      read.name === text && read.nth === null && read.means === null && !/^(?:[-#]\s|\.$)|[:;>"]|→/.test(text) && !ARROW.test(` ${text} `)
+      read.name === text &&
+      read.nth === null &&
+      read.means === null &&
+      read.strange === null &&
+      !/^(?:[-#]\s|\.$)|[:;>"]|→/.test(text) &&
+      !ARROW.test(` ${text} `)
     );
   };
   return `${atom(name, plain)}${nth === 0 ? '' : ` #${nth}`}`;

@@ -1,6 +1,6 @@
-import { spokenShows, spokenPlace, type SaidOfPlace, type SpokenShow } from '../dictation';
-import { meansNothing, VALUE_KINDS, type Actor, type ValueKind } from '../tree';
-import { SHARE_CHOICES, VALUE_KIND_WORDS, valueKindTyped } from '../words';
+import { KIND_CALLED, SHARE_CALLED, spokenPlace, spokenShows, type SaidOfPlace, type SpokenShow } from '../dictation';
+import type { Actor } from '../tree';
+import { valueKindTyped } from '../words';
 import { readAtom, readNumbered, takeQuoted } from './atoms';
 
 /** A sentence about a line of an outline, from 1. */
@@ -19,6 +19,8 @@ export interface PlaceName {
   /** Which of several of that name; null = not said. */
   readonly nth: number | null;
   readonly means: SaidOfPlace | null;
+  /** A word behind "!" that means nothing; null = none. */
+  readonly strange: string | null;
 }
 /** What is said of a place: what he shows, what is done there whatever he shows, and details. */
 export interface Block {
@@ -62,9 +64,6 @@ const FAILS = /^(?:- )?if it fails\s*(?::|→|->)\s*(.+)$/s;
 const AS_ABOVE = /\s*\(as above\)$/;
 export const STAYS = '.';
 
-const SHARES: ReadonlyMap<string, number> = new Map(SHARE_CHOICES);
-const KINDS: ReadonlyMap<string, ValueKind> = new Map(VALUE_KINDS.map((kind) => [VALUE_KIND_WORDS[kind], kind]));
-
 /** A line of shows, its names plain or in quotes: `he "1/2 grip", often (grip; 0.125)`. */
 export function parseShow(text: string): { readonly cue: string | null; readonly items: readonly SpokenShow[] } {
   const isHis = /^he\s/i.test(text);
@@ -92,10 +91,10 @@ function takeCue(text: string): [string, string] {
 function withMarks(name: string, marks: string): SpokenShow | null {
   const [, word, inside] = /^(?:,\s*(\w+)\s*)?(?:\(\s*([^()]*?)\s*\))?$/.exec(marks) ?? [];
   if (marks !== '' && word === undefined && inside === undefined) return null;
-  let share = word === undefined ? undefined : SHARES.get(word);
-  let kind: ValueKind = meansNothing(name) ? 'none' : valueKindTyped(name);
+  let share = word === undefined ? undefined : SHARE_CALLED.get(word);
+  let kind = valueKindTyped(name);
   for (const mark of inside === undefined ? [] : inside.split(/\s*;\s*/)) {
-    const known = KINDS.get(mark);
+    const known = KIND_CALLED.get(mark);
     if (known) kind = known;
     else if (/^(?:0|1|0?\.\d+)$/.test(mark)) share = Number(mark);
     else return null;
@@ -109,10 +108,10 @@ export function parsePlaceName(text: string, line: number): PlaceName {
   const [, number, inside] = quoted ? (/^(#\d{1,4})?\s*(?:\(([^()]*)\))?$/.exec(quoted.rest) ?? []) : [];
   if (quoted && (quoted.rest === '' || number !== undefined || inside !== undefined)) {
     const { means } = spokenPlace(`x (${inside ?? ''})`);
-    return { line, name: quoted.name, nth: number === undefined ? null : Number(number.slice(1)), means };
+    return { line, name: quoted.name, nth: number === undefined ? null : Number(number.slice(1)), means, strange: null };
   }
-  const { name, means } = spokenPlace(text);
-  return { line, ...readNumbered(name), means };
+  const { name, said, means } = spokenPlace(text);
+  return { line, ...readNumbered(name), means, strange: means === null ? said : null };
 }
 
 /** "I cut the knee → Side pin", "he sweeps me → Swept", "I cut the knee (as above)"; null = it is no move. */

@@ -13,7 +13,9 @@ import {
 } from '../tree';
 import { SHARE_CHOICES, VALUE_KIND_WORDS } from '../words';
 import { atom } from './atoms';
-import { MOVE_DETAILS, PLACE_DETAILS, sayDetails, TREE_DETAILS, VALUE_DETAILS, type Names } from './details';
+import { NO_NAMES, sayDetails, type Names } from './detailKinds';
+import { PLACE_DETAILS, TREE_DETAILS, VALUE_DETAILS } from './details';
+import { MOVE_DETAILS } from './moveDetails';
 import { bareName, sayMoveRef, sayPlaceHead, sayPlaceRef, sayShowLine } from './names';
 
 const wordOf = (share: number): string | null => SHARE_CHOICES.find(([, chance]) => chance === share)?.[0] ?? null;
@@ -57,7 +59,6 @@ function namesAt(tree: TreeDocument, move: Transition): Names {
     valueCalled: () => null,
   };
 }
-const NO_NAMES: Names = { place: String, value: String, placeCalled: () => null, valueCalled: () => null };
 
 function sayMoveBlock(tree: TreeDocument, move: Transition, ref: string): string[] {
   const from = positionOf(indexOf(tree), move.from);
