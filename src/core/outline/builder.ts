@@ -1,6 +1,6 @@
 import { lettersOf } from '../base';
 import type { Catalogue } from '../catalogue';
-import { lieOf, placeMeant } from '../dictation';
+import { lieOf, PLACE_WORDS, placeMeant } from '../dictation';
 import {
   freshId,
   landingOf,
@@ -15,7 +15,7 @@ import {
   type TreeDocument,
   type ValueId,
 } from '../tree';
-import { familyTyped } from '../words';
+import { familyTyped, sayUnknownPlaceWord } from '../words';
 import { detailOf, type Detail, type Names } from './detailKinds';
 import type { Block, DetailNode, OutlineProblem, PlaceName } from './parse';
 
@@ -37,6 +37,8 @@ export interface OutlineReport {
 export interface Said {
   readonly id: PositionId;
   readonly block: Block;
+  /** It says all that is to be said of the place: what it does not say is taken out. */
+  readonly rewrites: boolean;
 }
 
 /** The places by what they are called. */
@@ -50,6 +52,10 @@ class Called {
   }
   named(name: string): readonly PositionId[] {
     return this.#names.get(lettersOf(name)) ?? [];
+  }
+  /** Other words for a place that the outline itself gives. */
+  addWords(id: PositionId, words: readonly string[]): void {
+    for (const word of words) push(this.#aliases, lettersOf(word), id);
   }
   /** The nth place of a name, by its name first and then by another word for it; null = none, or several and none is said. */
   find(name: string, nth: number | null): PositionId | null {
@@ -99,7 +105,8 @@ export class Builder {
 
   /** The place of a name, made if there is none; `from`: what lands on it. */
   place(at: PlaceName, from: Position | null, actor: Transition['actor'] | null): PositionId | null {
-    const { line, name, nth } = at;
+    const { line, name, nth, strange } = at;
+    if (strange !== null) this.tell(line, sayUnknownPlaceWord(strange, PLACE_WORDS));
     if (name === '' || name.length > NAME_LENGTH) {
       this.tell(line, name === '' ? 'A place has no name.' : `The name of a place has ${name.length} letters; ${NAME_LENGTH} is the most.`);
       return null;
@@ -141,9 +148,6 @@ export class Builder {
   setMove(transition: Transition): void {
     this.#transitions.set(transition.id, transition);
   }
-  hasMove(id: TransitionId): boolean {
-    return this.#transitions.has(id);
-  }
   freshMove(name: string): TransitionId {
     return freshId(name, this.#transitions);
   }
@@ -160,10 +164,6 @@ export class Builder {
   }
   isFresh(id: PositionId): boolean {
     return this.#fresh.has(id);
-  }
-  /** Its block says all that is to be said of it. */
-  isRewritten(id: PositionId): boolean {
-    return this.mode === 'rewrite' && !this.isFresh(id);
   }
 
   tree(): TreeDocument {

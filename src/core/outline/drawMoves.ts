@@ -34,6 +34,8 @@ function movesOf(build: Builder, { block }: Said, shown: readonly Shown[]): Draw
   const add = (node: MoveNode, read: string | null, values: readonly string[]): void => {
     const same = node.to === null ? drawn.findLast((item) => isSameMove(item.node, node)) : undefined;
     if (node.to === null && !same) return build.tell(node.line, `“${node.name}” does not stand above: write “→” and where it lands.`);
+    if (same && node.details.length + node.then.shows.length + node.then.moves.length > 0)
+      build.tell(node.line, `“${node.name}” stands above: write there what is said of it.`);
     const into = same ?? { node, when: new Map<string, string[]>() };
     if (!same) drawn.push(into);
     if (read !== null) into.when.set(read, [...(into.when.get(read) ?? []), ...values.filter((id) => !into.when.get(read)?.includes(id))]);
@@ -44,8 +46,14 @@ function movesOf(build: Builder, { block }: Said, shown: readonly Shown[]): Draw
 }
 const isSameMove = (a: MoveNode, b: MoveNode): boolean => a.actor === b.actor && a.name === b.name && a.nth === b.nth;
 
-export function drawMoves(build: Builder, said: Said, shown: readonly Shown[], landings: ReadonlyMap<MoveNode, PositionId>): void {
-  const { id } = said;
+/** Draws the moves of a block; answers which they are. */
+export function drawMoves(
+  build: Builder,
+  said: Said,
+  shown: readonly Shown[],
+  landings: ReadonlyMap<MoveNode, PositionId>,
+): ReadonlySet<TransitionId> {
+  const { id, rewrites } = said;
   const was = indexOf(build.before).positions.get(id);
   const before = was ? groupBy(writtenMoves(build.before, was), callName) : new Map<string, Transition[]>();
   const counted = new Map<string, number>();
@@ -64,15 +72,25 @@ export function drawMoves(build: Builder, said: Said, shown: readonly Shown[], l
     const nth = counted.get(key) ?? 0;
     counted.set(key, nth + 1);
     const twin = before.get(key)?.[node.nth === null ? nth : node.nth - 1];
-    kept.add(drawMove(build, { node, when }, id, to, twin));
+    kept.add(drawMove(build, { node, when }, { from: id, to, rewrites }, twin));
   }
-  if (!build.isRewritten(id)) return;
+  return kept;
+}
+
+/** Of a rewritten place only the moves that blocks speak of stay. */
+export function keepMoves(build: Builder, id: PositionId, kept: ReadonlySet<TransitionId>): void {
   for (const transition of indexOf(build.before).from.get(id) ?? []) if (!kept.has(transition.id)) build.dropMove(transition.id);
 }
 
 const ONLY_WHEN = /^only when:\s*(.*)$/s;
 
-function drawMove(build: Builder, { node, when }: Drawn, from: PositionId, to: PositionId, twin: Transition | undefined): TransitionId {
+interface Ends {
+  readonly from: PositionId;
+  readonly to: PositionId;
+  readonly rewrites: boolean;
+}
+
+function drawMove(build: Builder, { node, when }: Drawn, { from, to, rewrites }: Ends, twin: Transition | undefined): TransitionId {
   const called = (text: string, also: readonly PositionId[] = []) => valueCalled(build, [from, ...also], text);
   const names: Names = {
     ...NO_NAMES,
@@ -101,7 +119,7 @@ function drawMove(build: Builder, { node, when }: Drawn, from: PositionId, to: P
   const name = twin && bareName(twin) === node.name ? twin.name : node.name;
   const id = twin?.id ?? build.freshMove(node.name);
   const usual = { kind: defaultKind(build.before, node.actor) };
-  const base = twin && build.isRewritten(from) ? { ...usual, ...cleared(MOVE_DETAILS, twin, NO_NAMES) } : (twin ?? usual);
+  const base = twin && rewrites ? { ...usual, ...cleared(MOVE_DETAILS, twin, NO_NAMES) } : (twin ?? usual);
   const named: When | undefined = when.size > 0 ? orderedWhen(Object.fromEntries(when), build.at(from)) : undefined;
   const isSame = twin?.when !== undefined && named !== undefined && sameValue(orderedWhen(twin.when, build.at(from)), named);
   const rest: Partial<Transition> = named ? { ...base, when: isSame ? twin.when : named } : without(base as Transition, 'when');

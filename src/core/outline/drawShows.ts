@@ -23,10 +23,12 @@ export interface Shown {
   readonly values: readonly string[];
 }
 
-/** Draws what a block says he shows; in a rewritten place what it does not say is taken out. */
-export function drawShows(build: Builder, { id, block }: Said): Shown[] {
+/** The values of each read that blocks of a place speak of, in order. */
+export type Listed = Map<string, string[]>;
+
+/** Draws what a block says he shows. */
+export function drawShows(build: Builder, { id, block, rewrites }: Said, listed: Listed): Shown[] {
   const counted = new Map<string, number>();
-  const listed = new Map<string, string[]>();
   const shown: Shown[] = [];
   for (const node of block.shows) {
     const position = build.at(id);
@@ -40,16 +42,16 @@ export function drawShows(build: Builder, { id, block }: Said): Shown[] {
       values: [],
     };
     const taken = new Set(position.reads.flatMap((read) => read.values.map((value) => value.id)));
+    const details = readDetails<Value>(build, VALUE_DETAILS, node.details, NO_NAMES, 'what he shows');
     let values = [...home.values];
     const ids = node.items.map((item) => {
       const key = `${home.id} ${item.name.toLowerCase()}`;
       const nth = counted.get(key) ?? 0;
       counted.set(key, nth + 1);
       const twin = values.filter((value) => value.name.toLowerCase() === item.name.toLowerCase())[nth];
-      const details = readDetails<Value>(build, VALUE_DETAILS, node.details, NO_NAMES, 'what he shows');
       const valueId = twin?.id ?? freshId(item.name, taken);
       taken.add(valueId);
-      const base = twin && build.isRewritten(id) ? cleared(VALUE_DETAILS, { ...twin, share: undefined }, NO_NAMES) : twin;
+      const base = twin && rewrites ? cleared(VALUE_DETAILS, { ...twin, share: undefined }, NO_NAMES) : twin;
       const value: Value = {
         ...base,
         ...details,
@@ -67,11 +69,11 @@ export function drawShows(build: Builder, { id, block }: Said): Shown[] {
     build.set({ ...position, reads });
     shown.push({ node, read: home.id, values: ids });
   }
-  if (build.isRewritten(id)) keepShows(build, id, listed);
   return shown;
 }
 
-function keepShows(build: Builder, id: PositionId, listed: ReadonlyMap<string, readonly string[]>): void {
+/** Of a rewritten place only what blocks speak of stays. */
+export function keepShows(build: Builder, id: PositionId, listed: Listed): void {
   for (const read of build.at(id).reads)
     for (const value of read.values) if (!listed.get(read.id)?.includes(value.id)) build.dropValue(id, value.id);
   const position = build.at(id);

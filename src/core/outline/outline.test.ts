@@ -229,6 +229,61 @@ Knee shield
     expect(problems('A\n  I x → Pin', twins)).toEqual(['2: 2 places are called “Pin”: write “Pin #1” or “#2”.']);
     expect(add('A\n  I x → Pin #2', twins).tree.transitions[0]!.to).toBe('b');
   });
+  it('a place that a written one leads to is only added to, though its own words stand under the move', () => {
+    const { tree } = add('A\n  he frames\n    I cut → B\nB\n  - note: keep me\n  he waits\n    I go on → C');
+    const text = formatOutline(tree, new Set(['a'])).replace('I cut → B', 'I cut → B\n      he turns\n        I ride → C');
+    const back = applyOutline(tree, text, 'rewrite');
+    expect(back.problems).toEqual([]);
+    expect(back.tree.positions[1]).toMatchObject({ notes: 'keep me', reads: [{ values: [{ name: 'waits' }, { name: 'turns' }] }] });
+    expect(back.tree.transitions.map(({ name }) => name)).toEqual(['cut', 'go on', 'ride']);
+  });
+  it('what is said elsewhere and written again in its own block is one, whichever comes first', () => {
+    const { tree } = add('A\n  he frames\n    I cut → B\nB\n  he waits\n    I go on → C');
+    const nested = 'A\n  he frames\n    I cut → B\n      he waits\n        I go on → C\nB\n  he turns\n    I ride → C';
+    const back = applyOutline(tree, nested, 'rewrite');
+    expect(back.problems).toEqual([]);
+    expect(back.tree.positions[1]!.reads[0]!.values.map(({ name }) => name)).toEqual(['turns', 'waits']);
+    expect(new Set(back.tree.positions[1]!.reads[0]!.values.map(({ id }) => id)).size).toBe(2);
+    expect(back.tree.transitions.map(({ name }) => name).toSorted()).toEqual(['cut', 'go on', 'ride']);
+    expect(checkTree(back.tree).ok).toBe(true);
+  });
+  it('a place written twice, and what stands under a move that stands above, are told', () => {
+    const { tree } = add('A\n  he frames\n    I cut → B');
+    expect(applyOutline(tree, 'A\n  he frames\nB\nA\n  he turns', 'rewrite').problems).toEqual([
+      { line: 4, says: '“A” is written twice: put it together.' },
+    ]);
+    expect(problems('A\n  he frames\n    I cut → B\n  he turns\n    I cut (as above)\n      - note: lost')).toEqual([
+      '5: “cut” stands above: write there what is said of it.',
+    ]);
+  });
+  it('an ending that is misspelt, or that a place that is there does not have, is told and not passed over', () => {
+    const { tree } = add('A\n  he frames\n    I cut → B');
+    expect(problems('A\n  I x → Pin ! setled')[0]).toContain('2: “setled” says nothing of a place.');
+    expect(problems('A\n  he turns\n    I y → B (settled)', tree)).toEqual(['3: “B” is there already: what it is, its own sheet says.']);
+    expect(problems('A\n  I x → B (settled)\n  I y → B (settled)\n  I z → B')).toEqual([]);
+    expect(add('B (settled)', tree).tree.positions[1]!.ends).toBe('settled');
+  });
+  it('another word given in the outline is that place in the whole of it', () => {
+    const { tree, problems: told } = add('A\n  I x → z guard\nKnee shield\n  - also called: Z guard; shield');
+    expect(told).toEqual([]);
+    expect(tree.positions.map(({ name }) => name)).toEqual(['A', 'Knee shield']);
+  });
+  it('what it says of the tree counts for a new tree, and never turns an old one round', () => {
+    const { tree } = add('A\n  I x → B');
+    expect(problems('# Other\n- for: the guard player\n\nC', tree)).toEqual([
+      '2: This outline is for the guard player; “T” is for the passer.',
+    ]);
+    const joined = add('# Other\n- for: the passer\n- schools: loose\n- note: theirs\n\nC', {
+      ...tree,
+      schools: ['pressure'],
+      notes: 'mine',
+    }).tree;
+    expect([joined.name, joined.schools, joined.notes]).toEqual(['T', ['pressure', 'loose'], 'mine']);
+    expect(add('# Other\n- for: the guard player\n\nC').tree.owner).toBe('guardPlayer');
+  });
+  it('one wrong detail under two things he shows is told once', () => {
+    expect(problems('A\n  he frames / turns\n    - colour: red')).toHaveLength(1);
+  });
   it('never throws, whatever it is given, and never changes the tree it was given', () => {
     const random = seededRandom(7);
     const base = formatOutline(demoTree());
