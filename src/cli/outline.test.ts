@@ -47,6 +47,9 @@ describe('npm run -s outline', () => {
     expect([code, out]).toEqual([1, '']);
     expect(complaint).toContain('bad.txt, line 3: “I walk” is no move.');
     expect((await run(await write('mark.txt', 'A <b>place\n'))).complaint).toContain('mark.txt: position "a-b-place"');
+    expect((await run(await write('long.txt', `A\n  - also called: ${'x'.repeat(170)}\n`))).complaint).toContain(
+      'long.txt: positions[0] ("a") › aliases[0]',
+    );
     expect((await run(path.join(folder, 'gone.txt'))).complaint).toContain('there is no such file');
     for (const args of [[], ['--rewrite'], [file, '--onto'], [file, 'two.txt'], [file, '--rewrite']])
       expect(await run(...args)).toMatchObject({ code: 1, complaint: expect.stringContaining('Usage: npm run -s outline') as string });

@@ -1,9 +1,8 @@
 import { err, ok, type Result } from '@/core/base';
 import { applyOutline, formatOutline, type OutlineProblem } from '@/core/outline';
 import { formatTreeFile, TREE_FILE_MAX_BYTES } from '@/core/notation';
-import { checkTree, emptyTree, freshId, type TreeDocument } from '@/core/tree';
-import { describeTreeError } from '@/core/words';
-import type { FileProblems } from '@/documents/tree/file';
+import { emptyTree, freshId, type TreeDocument } from '@/core/tree';
+import { parseTreeFile, type FileProblems } from '@/documents/tree/file';
 import { complain, readText, readTree } from './readTree';
 
 const USAGE = 'Usage: npm run -s outline -- FILE [--onto TREE_FILE [--rewrite]]';
@@ -19,8 +18,9 @@ const titleOf = (text: string): string => /^#\s+(.*\S)\s*$/m.exec(text)?.[1] ?? 
 function treeOf(file: string, text: string, onto: TreeDocument | null, rewrite: boolean): Result<TreeDocument, FileProblems> {
   const { tree, problems } = applyOutline(onto ?? newTree(titleOf(text)), text, rewrite ? 'rewrite' : 'add');
   if (problems.length > 0) return err(problems.map((problem) => sayProblem(file, problem)));
-  const checked = checkTree(tree);
-  return checked.ok ? ok(tree) : err(checked.error.map((error) => `${file}: ${describeTreeError(error)}`));
+  // As strictly as the file will be read again.
+  const checked = parseTreeFile(formatTreeFile(tree));
+  return checked.ok ? ok(tree) : err(checked.error.map((sentence) => `${file}: ${sentence}`));
 }
 
 /** `npm run -s outline -- FILE`: a tree file as an outline, an outline as a tree file. */

@@ -77,10 +77,11 @@ export function Caret<O extends Option>(props: Props<O>) {
     saysOf,
     completed,
     ofLines,
+    onLines,
     onClose,
     onNext,
+    keys = [],
   } = props;
-  const { keys = [], onLines } = props;
   const [typed, setTyped] = useState(start);
   const [problem, setProblem] = useState<string | null>(null);
   const [all, setAll] = useState(false);

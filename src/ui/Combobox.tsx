@@ -84,6 +84,8 @@ export function Combobox<O extends Option>(props: Props<O>) {
             onTyped(text);
           }}
           onKeyDown={(event) => {
+            // A letter that is still being composed: its keys are its own.
+            if (event.nativeEvent.isComposing) return event.stopPropagation();
             if (OF_THE_LINE.has(event.key)) event.stopPropagation();
             onKeyDown?.(event);
             if (onEnter && !event.defaultPrevented) onFreeKey(event);

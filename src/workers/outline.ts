@@ -1,10 +1,14 @@
 import { catalogueFor, getCatalogue } from '@/core/catalogue';
 import { applyOutline, type Applied, type OutlineMode } from '@/core/outline';
+import { formatTreeFile } from '@/core/notation';
 import { findUnanswered } from '@/core/structure';
 import { indexOf, positionOf, type TreeDocument } from '@/core/tree';
 import { sayValue } from '@/core/words';
+import { parseTreeFile } from '@/documents/tree/file';
 
 export interface OutlineAnswer extends Applied {
+  /** Why the tree could not be stored, in sentences: a text that is too long, a mark that is none of a coach's words. */
+  readonly refused: readonly string[];
   /** "Knee shield: he frames": what the places it speaks of still have no answer to. */
   readonly unanswered: readonly string[];
 }
@@ -19,5 +23,6 @@ export function outlineAnswer(tree: TreeDocument, text: string, mode: OutlineMod
     const place = positionOf(indexOf(made), position);
     return spoken.has(position) ? [`${place.name}: ${sayValue(place, value)}`] : [];
   });
-  return { ...applied, tree: made, unanswered };
+  const checked = parseTreeFile(formatTreeFile(made));
+  return { ...applied, tree: made, refused: checked.ok ? [] : checked.error, unanswered };
 }

@@ -44,7 +44,9 @@ describe('what the worker answers', () => {
     );
     expect(answer.report).toMatchObject({ yours: ['Side pin'], fresh: ['Tide guard'] });
     expect(answer.unanswered).toEqual(['Tide guard: he waits']);
-    expect(answer.problems).toEqual([]);
+    expect([answer.problems, answer.refused]).toEqual([[], []]);
+    const marked = ask<'outline'>({ kind: 'outline', look: WHOLE, text: 'A <b>place', mode: 'add' });
+    expect(marked.refused[0]).toContain('markup');
     expect([answer.tree.positions.length, 'profiles' in answer.tree]).toEqual([tree.positions.length + 1, false]);
   });
   it('the same picture of the same tree is laid out once, another one anew', () => {

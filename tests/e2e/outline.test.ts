@@ -73,6 +73,12 @@ describe('the outline beside the board', () => {
     await page.waitForSelector(AREA);
     expect(await lines()).toBe('Reef guard\n  he waits');
     await waitForText(page, 'Reef guard: he waits');
+    await page.focus(AREA);
+    await page.keyboard.press('Escape');
+    await page.waitForFunction((area) => document.querySelector(area) === null, {}, AREA);
+    await clickText(page, 'As an outline');
+    await page.waitForSelector(AREA);
+    expect(await lines()).toBe('Reef guard\n  he waits');
   });
   it('of a place is changed in place; Enter keeps the indent; what was typed is there again', async () => {
     await open('?show=guard&at=headquarters');

@@ -21,7 +21,7 @@ function Names({ title, names }: { readonly title: string; readonly names: reado
 const LISTED = 12;
 
 /** What an outline would do: what it means by its names, what stays open, and what cannot be read. */
-export function OutlinePreview({ answer: { problems, report, unanswered }, stale, onLine }: Props) {
+export function OutlinePreview({ answer: { problems, refused, report, unanswered }, stale, onLine }: Props) {
   const { yours, fresh, fromCatalogue, near } = report;
   return (
     <div role="status" className={`grid gap-1.5 border-t border-hair pt-2 ${stale ? 'text-soft' : ''}`}>
@@ -41,6 +41,12 @@ export function OutlinePreview({ answer: { problems, report, unanswered }, stale
           </ul>
         </>
       )}
+      {problems.length === 0 &&
+        refused.map((sentence) => (
+          <p key={sentence} className="text-red">
+            {sentence}
+          </p>
+        ))}
       {near.map(({ name, line, there }) => (
         <p key={line} className="text-red">
           <button type="button" className="min-h-7 text-left hover:underline" onClick={() => onLine(line)}>

@@ -7,6 +7,7 @@ import { buttonClass } from '@/ui/Field';
 import { Select } from '@/ui/Select';
 import type { BoardAction } from '../../boardState';
 import { OutlinePreview } from './OutlinePreview';
+import { draftKey, draftsOf, keepDrafts, type Drafts } from './outlineDrafts';
 import { modeOf, nextIndent, scopesFor, textOf, type Scope } from './scopes';
 
 interface Props {
@@ -17,12 +18,6 @@ interface Props {
   /** Lines that it is opened with; '' = none. */
   readonly pasted: string;
   readonly dispatch: Dispatch<BoardAction>;
-}
-
-/** What was typed, and what stood in the tree when the first letter was. */
-interface Typed {
-  readonly text: string;
-  readonly from: string;
 }
 
 const WAIT_MS = 250;
@@ -49,10 +44,13 @@ function saveText(name: string, text: string): void {
 
 /** A tree or a branch as lines of text: to type, to paste, to change in place, to take away. */
 export function OutlineSheet({ tree, subject, selected, pasted, dispatch }: Props) {
-  const [scope, setScope] = useState<Scope>(selected === null || pasted !== '' ? 'new' : 'place');
-  // Of what is written out, the tree that it was written from and the place: another one is another text.
-  const key = `${scope} ${scope === 'place' || scope === 'branch' ? selected : ''}`;
-  const [typed, setTyped] = useState<Readonly<Record<string, Typed>>>(pasted === '' ? {} : { 'new ': { text: pasted, from: '' } });
+  const [typed, setTyped] = useState(() => draftsOf(tree.id, pasted));
+  const [scope, setScope] = useState<Scope>(selected === null || typed[draftKey('new', null)] ? 'new' : 'place');
+  const key = draftKey(scope, selected);
+  const keep = (next: Drafts) => {
+    keepDrafts(tree.id, next);
+    setTyped(next);
+  };
   const written = typed[key]?.text;
   const drawn = useMemo(() => textOf(tree, scope, selected), [tree, scope, selected]);
   const text = written ?? drawn;
@@ -64,10 +62,11 @@ export function OutlineSheet({ tree, subject, selected, pasted, dispatch }: Prop
   const answer = useAnswer<'outline'>(subject, isAsked ? { kind: 'outline', look: WHOLE, text: rested, mode } : null);
   const { value, asked, of } = answer;
   const isOf = value !== null && asked?.text === text && asked.mode === mode && of === subject.tree && !answer.pending;
+  const isGood = isOf && value.problems.length + value.refused.length === 0;
   const lines = useRef<HTMLTextAreaElement>(null);
-  const forget = () => setTyped(({ [key]: _, ...others }) => others);
+  const forget = () => keep(Object.fromEntries(Object.entries(typed).filter(([other]) => other !== key)));
   const put = () => {
-    if (!isOf || value.problems.length > 0) return;
+    if (!isGood) return;
     const fresh = value.tree.starts.find(({ position }) => !tree.starts.some((start) => start.position === position));
     dispatch({
       type: 'edit',
@@ -112,7 +111,7 @@ export function OutlineSheet({ tree, subject, selected, pasted, dispatch }: Prop
         aria-label="Outline, line by line"
         value={text}
         spellCheck={false}
-        onChange={(event) => setTyped({ ...typed, [key]: { text: event.target.value, from: typed[key]?.from ?? drawn } })}
+        onChange={(event) => keep({ ...typed, [key]: { text: event.target.value, from: typed[key]?.from ?? drawn } })}
         onKeyDown={onKeyDown}
         placeholder={'Knee shield\n  he frames on the neck, often\n    I fold the shield → Side pin (settled)\n    he sweeps me → Swept'}
         className="h-[46vh] w-full resize-y overflow-auto border border-soft bg-paper p-2 font-figure text-[15px] whitespace-pre"
@@ -121,7 +120,7 @@ export function OutlineSheet({ tree, subject, selected, pasted, dispatch }: Prop
         What he shows stands under the place, my answer under that, with → where it lands. Ctrl Enter puts it in, Esc closes.
       </p>
       <div className="flex flex-wrap gap-3">
-        <button type="button" className={buttonClass} disabled={!isOf || value.problems.length > 0} onClick={put}>
+        <button type="button" className={buttonClass} disabled={!isGood} onClick={put}>
           {mode === 'add' ? 'Put it in' : 'Put the changes in'}
         </button>
         {written !== undefined && (
