@@ -24,6 +24,9 @@ export interface ZoomApi {
   /** Brings a world point into sight, if it is not. */
   show(x: number, y: number): void;
 }
+/** How much of the board's height is looked for at most. */
+const SMALL_PART = 0.45;
+
 const boxOf = ({ clientWidth, clientHeight }: Element): Box => ({ width: clientWidth, height: clientHeight });
 const onScreen = ({ x, y, width, height }: Rect, transform: ZoomTransform): Rect => ({
   x: transform.applyX(x),
@@ -55,9 +58,11 @@ export function useZoom(anchor: Anchor | null, drawn: readonly Rect[]): ZoomApi 
     const element = overlay.current;
     if (!at || !element || !svg.current) return;
     const own = onScreen(at.own, current.current);
-    const size = { width: element.offsetWidth, height: Math.max(element.offsetHeight, at.grows) };
+    const box = boxOf(svg.current);
+    // On a small board the list may run on over what is below; the rung stays in sight.
+    const size = { width: element.offsetWidth, height: Math.max(element.offsetHeight, Math.min(at.grows, box.height * SMALL_PART)) };
     const rects = rooms.map((rect) => onScreen(rect, current.current));
-    const to = placeClear(own, { x: current.current.applyX(at.x) }, rects, size, boxOf(svg.current));
+    const to = placeClear(own, { x: current.current.applyX(at.x) }, rects, size, box);
     offset.current = { dx: to.x - own.x, dy: to.y - own.y };
     follow();
   }, [follow]);
