@@ -2,12 +2,13 @@ import { spawnSync } from 'node:child_process';
 import { mkdtemp, rm, writeFile } from 'node:fs/promises';
 import { tmpdir } from 'node:os';
 import path from 'node:path';
-import { afterAll, beforeAll, describe, expect, it, vi } from 'vitest';
+import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import { formatTreeFile } from '@/core/notation';
 import type { TreeDocument } from '@/core/tree';
 import { demoTree } from '../../demo/demoTree';
 import { main } from './analyse';
 import { held } from '../../tests/support/held';
+import { runMain, type Answer } from '../../tests/support/runMain';
 import { his, mine, position, reaction, tree } from '../../tests/support/smallTree';
 
 let folder: string;
@@ -16,28 +17,13 @@ beforeAll(async () => {
 });
 afterAll(() => rm(folder, { recursive: true, force: true }));
 
-interface Answer {
-  readonly code: number;
-  readonly out: string;
-  readonly complaint: string;
-}
 /** Runs the command's entry in this process, on a file with this text. */
 async function analyse(text: string, ...flags: string[]): Promise<Answer> {
   const file = path.join(folder, 'tree.json');
   await writeFile(file, text);
   return run(file, ...flags);
 }
-async function run(...args: string[]): Promise<Answer> {
-  const out = vi.spyOn(process.stdout, 'write').mockReturnValue(true);
-  const complaint = vi.spyOn(console, 'error').mockReturnValue(undefined);
-  try {
-    const code = await main(args);
-    return { code, out: out.mock.calls.flat().join(''), complaint: complaint.mock.calls.flat().join('\n') };
-  } finally {
-    out.mockRestore();
-    complaint.mockRestore();
-  }
-}
+const run = (...args: string[]): Promise<Answer> => runMain(main, args);
 
 /** Worked by hand: a guard with two reactions, one unanswered with its price; a hub every way goes through; a loop; a dead end; a stray. */
 const game: TreeDocument = tree(

@@ -1,9 +1,10 @@
 import { mkdtemp, rm, writeFile } from 'node:fs/promises';
 import { tmpdir } from 'node:os';
 import path from 'node:path';
-import { afterAll, beforeAll, describe, expect, it, vi } from 'vitest';
+import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import { formatTreeFile } from '@/core/notation';
 import { demoTree } from '../../demo/demoTree';
+import { runMain } from '../../tests/support/runMain';
 import { main } from './outline';
 
 let folder: string;
@@ -17,17 +18,7 @@ const write = async (name: string, text: string): Promise<string> => {
   await writeFile(file, text);
   return file;
 };
-async function run(...args: string[]): Promise<{ code: number; out: string; complaint: string }> {
-  const out = vi.spyOn(process.stdout, 'write').mockReturnValue(true);
-  const complaint = vi.spyOn(console, 'error').mockReturnValue(undefined);
-  try {
-    const code = await main(args);
-    return { code, out: out.mock.calls.flat().join(''), complaint: complaint.mock.calls.flat().join('\n') };
-  } finally {
-    out.mockRestore();
-    complaint.mockRestore();
-  }
-}
+const run = (...args: string[]) => runMain(main, args);
 
 describe('npm run -s outline', () => {
   it('writes a tree file as an outline, and puts it on to its tree again without a change', async () => {

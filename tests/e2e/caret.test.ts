@@ -105,7 +105,6 @@ describe('the caret takes what was typed', () => {
     await type(page, '! settled');
     await caretFor('What I do');
     await page.keyboard.type('x'.repeat(170));
-    await page.keyboard.press('Enter');
     await waitForText(page, 'has 170 letters; a name has 160 at most.');
     await page.keyboard.press('Escape');
     expect(await names()).toHaveLength(3);
@@ -120,6 +119,9 @@ describe('the caret stays where the coach is', () => {
     await page.keyboard.press('Enter');
     await page.waitForFunction(() => document.activeElement?.tagName === 'INPUT');
     await page.keyboard.type('half a li');
+    await page.keyboard.press('Tab');
+    expect(await page.$eval('input[aria-label^="What"]', (input) => (input as HTMLInputElement).value)).toBe('half a li');
+    await page.focus('input[aria-label^="What"]');
     await page.keyboard.press('Escape');
     await page.waitForFunction((id) => (document.activeElement as SVGElement | null)?.dataset.rung === id, {}, at);
     await page.keyboard.press('Enter');

@@ -13,6 +13,10 @@ describe('shares in words', () => {
   it('every word the coach can choose is the word that is shown', () => {
     for (const [word, share] of SHARE_CHOICES) expect(shareText(read('reaction', [share]), 'v0')).toMatch(new RegExp(`^${word}, `));
   });
+  it('comes back as it was typed where the shares make more than one together', () => {
+    const three = read('reaction', [0.6, 0.35, 0.35]);
+    expect(['v0', 'v1', 'v2'].map((id) => shareText(three, id))).toEqual(['mostly, 46 in 100', 'often, 27 in 100', 'often, 27 in 100']);
+  });
   it('a share that was not typed says that it is an equal part', () => {
     expect(shareText(read('reaction', [undefined, undefined]), 'v0')).toBe('33 in 100, an equal part');
     expect(shareText(read('cue', [undefined, undefined]), 'v1')).toBe('50 in 100, an equal part');

@@ -1,11 +1,11 @@
 'use client';
-import { placeMeant, tooLong } from '@/core/dictation';
-import { sayNameTooLong, WANTED } from '@/core/words';
+import { placeMeant } from '@/core/dictation';
+import { WANTED } from '@/core/words';
 import { Caret } from '@/ui/Caret';
 import type { Caret as CaretState } from '../boardState';
 import { openGuard, takeGuard, typeGuard } from '../typing/branch';
 import { KEYS } from './keys';
-import { lineOf, type LineProps } from './line';
+import { lineOf, saysTooLong, type LineProps } from './line';
 import { completedName, entryOptions, freshOption, placeOptions, type LineOption } from '../typing/options';
 import { useQuestion } from './useQuestion';
 
@@ -25,8 +25,8 @@ export function GuardLine(props: LineProps<Extract<CaretState, { kind: 'guard' }
   };
   const enter = (typed: string): string | null => {
     if (typed.trim() === '') return WANTED.guard;
-    const [long] = tooLong([typed.trim()]);
-    if (long !== undefined) return sayNameTooLong(long);
+    const long = saysTooLong([typed.trim()]);
+    if (long !== null) return long;
     const meant = placeMeant(tree, typed, catalogue);
     if (meant.kind === 'ask') return question.ask(typed, meant);
     return take(meant.kind === 'known' ? openGuard(tree, meant.position) : typeGuard(tree, meant.name, meant.entry));
@@ -41,7 +41,7 @@ export function GuardLine(props: LineProps<Extract<CaretState, { kind: 'guard' }
       onPick={pick}
       onEnter={enter}
       isAsked={question.isOne}
-      saysOf={(typed) => question.says(typed) ?? ''}
+      saysOf={(typed) => question.says(typed) ?? saysTooLong([typed.trim()]) ?? ''}
       completed={(typed) => completedName(tree, typed)}
       onLines={(pasted) => take({ type: 'sheet', sheet: 'outline', pasted })}
       keys={KEYS.guard}

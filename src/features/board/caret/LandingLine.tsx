@@ -1,11 +1,11 @@
 'use client';
-import { PLACE_WORDS, placeMeant, spokenPlace, tooLong } from '@/core/dictation';
+import { PLACE_WORDS, placeMeant, spokenPlace } from '@/core/dictation';
 import { indexOf, positionOf } from '@/core/tree';
-import { AS_KNOWN, sayJoins, sayNameTooLong, sayNewPlace, saySaidOfDrawn, sayUnknownPlaceWord, WANTED } from '@/core/words';
+import { AS_KNOWN, sayJoins, sayNewPlace, saySaidOfDrawn, sayUnknownPlaceWord, WANTED } from '@/core/words';
 import { Caret } from '@/ui/Caret';
 import { landOn, landOnEntry, landOnNew, landOnSaid, sayLine, type LandingCaret } from '../typing/branch';
 import { KEYS } from './keys';
-import { lineOf, type LineProps } from './line';
+import { lineOf, saysTooLong, type LineProps } from './line';
 import { completedName, freshOption, landingOptions, newLies, saidOptions, type LineOption } from '../typing/options';
 import { useQuestion } from './useQuestion';
 
@@ -25,8 +25,7 @@ export function LandingLine(props: LineProps<LandingCaret>) {
     const { name, said, means } = spokenPlace(typed);
     if (said !== null && means === null) return sayUnknownPlaceWord(said, PLACE_WORDS);
     if (name === '') return WANTED.landing;
-    const [long] = tooLong([name]);
-    return long === undefined ? null : sayNameTooLong(long);
+    return saysTooLong([name]);
   };
   const optionsFor = (typed: string): LineOption[] => {
     if (typed.trim() === '' || typed.trim() === STAYS) return [];
@@ -63,6 +62,8 @@ export function LandingLine(props: LineProps<LandingCaret>) {
     if (asked !== null) return asked;
     const { name, said, means } = spokenPlace(typed);
     if (name === '' || name === STAYS || (said !== null && means === null)) return '';
+    const long = saysTooLong([name]);
+    if (long !== null) return long;
     const meant = placeMeant(tree, name, catalogue);
     if (meant.kind === 'known') return sayJoins(meant.position.name);
     return meant.kind === 'ask' ? '' : sayNewPlace(means ? said! : meant.entry ? AS_KNOWN : usual!.says);

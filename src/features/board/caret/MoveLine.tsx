@@ -1,16 +1,18 @@
 'use client';
 import { useState } from 'react';
-import { PLACE_WORDS, spokenMove, spokenPlace, spokenShows, tooLong } from '@/core/dictation';
+import { PLACE_WORDS, spokenMove, spokenPlace, spokenShows, type SpokenMove } from '@/core/dictation';
 import { indexOf, positionOf, type Transition } from '@/core/tree';
-import { NONE_TO_REPEAT, NOT_DRAWN_HERE, sayDrawnAlready, sayNameTooLong, sayUnknownPlaceWord, sayValue, WANTED } from '@/core/words';
+import { NONE_TO_REPEAT, NOT_DRAWN_HERE, sayDrawnAlready, sayUnknownPlaceWord, sayValue, WANTED } from '@/core/words';
 import { Caret } from '@/ui/Caret';
 import { showKey } from '../boardState';
 import { fitsToo, landingCaret, nextBroken, takeMove, typeSaid, typeValue, type SpokenCaret } from '../typing/branch';
 import { KEYS } from './keys';
-import { lineOf, type LineProps } from './line';
+import { lineOf, saysTooLong, type LineProps } from './line';
 import { drawnHere, freshOption, moveOptions, saidOptions, sameOption, type LineOption } from '../typing/options';
 
 const sameName = (a: string, b: string): boolean => a.trim().toLowerCase() === b.trim().toLowerCase();
+
+const longIn = ({ name, toMakeHim }: SpokenMove): string | null => saysTooLong([name, ...(toMakeHim === null ? [] : [toMakeHim])]);
 
 /** Says what I do about a show, or what he does if I fail. */
 export function MoveLine(props: LineProps<SpokenCaret>) {
@@ -37,8 +39,8 @@ export function MoveLine(props: LineProps<SpokenCaret>) {
   const more = (shows: string): string | null => {
     if (shows === '') return take({ type: 'caret', caret: { kind: 'value', position: caret.position } });
     const { cue, shows: said } = spokenShows(shows);
-    const [long] = tooLong([...(cue === null ? [] : [cue]), ...said.map(({ name }) => name)]);
-    if (long !== undefined) return sayNameTooLong(long);
+    const long = saysTooLong([...(cue === null ? [] : [cue]), ...said.map(({ name }) => name)]);
+    if (long !== null) return long;
     if (said.length === 0) return WANTED.value;
     take({ ...typeValue(tree, caret.position, shows), caret });
     return '';
@@ -66,8 +68,8 @@ export function MoveLine(props: LineProps<SpokenCaret>) {
     }
     const move = moveOf(typed);
     if (move.name === '') return wanted;
-    const [long] = tooLong([move.name, ...(move.toMakeHim === null ? [] : [move.toMakeHim])]);
-    if (long !== undefined) return sayNameTooLong(long);
+    const long = longIn(move);
+    if (long !== null) return long;
     const same = move.whatever ? undefined : drawnHere(tree, caret).find((transition) => sameName(transition.name, move.name));
     if (same && !askedOf(typed)) {
       setAsked({ typed, same });
@@ -89,7 +91,8 @@ export function MoveLine(props: LineProps<SpokenCaret>) {
       isAsked={(typed) => askedOf(typed) !== null}
       saysOf={(typed) => {
         const same = askedOf(typed);
-        return same ? sayDrawnAlready(same.name, positionOf(indexOf(tree), same.to).name) : '';
+        if (same) return sayDrawnAlready(same.name, positionOf(indexOf(tree), same.to).name);
+        return /^\s*[!=/+]/.test(typed) ? '' : (longIn(moveOf(typed)) ?? '');
       }}
       keys={isMine ? KEYS.answer : KEYS.fall}
       {...(isMine ? { onNext: () => dispatch(passOver(props)) } : {})}

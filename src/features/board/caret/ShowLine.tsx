@@ -1,12 +1,12 @@
 'use client';
-import { PLACE_WORDS, spokenPlace, spokenShows, tooLong } from '@/core/dictation';
+import { PLACE_WORDS, spokenPlace, spokenShows } from '@/core/dictation';
 import { indexOf, positionOf } from '@/core/tree';
-import { NONE_TO_REPEAT, sayNameTooLong, sayUnknownPlaceWord, WANTED } from '@/core/words';
+import { NONE_TO_REPEAT, sayUnknownPlaceWord, WANTED } from '@/core/words';
 import { Caret } from '@/ui/Caret';
 import type { Caret as CaretState } from '../boardState';
 import { nextBroken, typeSaid, typeValue } from '../typing/branch';
 import { KEYS } from './keys';
-import { lineOf, type LineProps } from './line';
+import { lineOf, saysTooLong, type LineProps } from './line';
 import { saidOptions, type LineOption } from '../typing/options';
 
 /** A list that was pasted, its marks taken off, as one line. */
@@ -20,8 +20,7 @@ export function ShowLine(props: LineProps<Extract<CaretState, { kind: 'value' }>
   const { shared, take } = lineOf(props);
   const problemOf = (typed: string): string | null => {
     const { cue, shows } = spokenShows(typed);
-    const [long] = tooLong([...(cue === null ? [] : [cue]), ...shows.map(({ name }) => name)]);
-    return long === undefined ? null : sayNameTooLong(long);
+    return saysTooLong([...(cue === null ? [] : [cue]), ...shows.map(({ name }) => name)]);
   };
   const enter = (typed: string): string | null => {
     if (typed.trim() === '') return WANTED.value;

@@ -1,6 +1,8 @@
 import type { Dispatch } from 'react';
 import type { Catalogue } from '@/core/catalogue';
+import { tooLong } from '@/core/dictation';
 import type { TreeDocument } from '@/core/tree';
+import { sayNameTooLong } from '@/core/words';
 import type { BoardAction, Caret } from '../boardState';
 import { draftOf, keepDraft, lineKey } from '../typing/drafts';
 
@@ -11,6 +13,12 @@ export interface LineProps<C extends Caret = Caret> {
   readonly catalogue: Catalogue | null;
   readonly skipped: ReadonlySet<string>;
   readonly dispatch: Dispatch<BoardAction>;
+}
+
+/** Why names cannot be kept, said before Enter; null = they can. */
+export function saysTooLong(names: readonly string[]): string | null {
+  const [long] = tooLong(names);
+  return long === undefined ? null : sayNameTooLong(long);
 }
 
 /** What every line does alike: half a line is kept when it is left, and forgotten when it was taken. */
