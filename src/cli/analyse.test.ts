@@ -3,7 +3,7 @@ import { mkdtemp, rm, writeFile } from 'node:fs/promises';
 import { tmpdir } from 'node:os';
 import path from 'node:path';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
-import { formatTreeFile } from '@/core/notation';
+import { formatTreeFile, TREE_FILE_VERSION } from '@/core/notation';
 import type { TreeDocument } from '@/core/tree';
 import { demoTree } from '../../demo/demoTree';
 import { main } from './analyse';
@@ -291,7 +291,7 @@ describe('analyse', () => {
       expect(complaint).not.toContain('    at ');
     };
     await refused(analyse('{"format": "red-ladder-tree", "version": 1,}'), 'this is not JSON');
-    await refused(analyse(formatTreeFile(game).replace('"version": 4', '"version": 9')), 'version 9');
+    await refused(analyse(formatTreeFile(game).replace(`"version": ${TREE_FILE_VERSION}`, '"version": 9')), 'version 9');
     await refused(analyse(formatTreeFile(game).replace('"to": "pin"', '"to": "nowhere"')), 'there is no position "nowhere"');
     await refused(run(path.join(folder, 'missing.json')), 'there is no such file');
     await refused(analyse(formatTreeFile(game), '--round', 'soon'), '--round needs a whole number');

@@ -13,6 +13,7 @@ interface Written {
   readonly positions: readonly {
     readonly id: string;
     readonly name: string;
+    readonly lines: readonly string[];
     readonly reads: readonly { readonly values: readonly { name: string; share?: number }[] }[];
   }[];
   readonly transitions: readonly {
@@ -20,6 +21,7 @@ interface Written {
     readonly to: string;
     readonly provokes?: readonly string[];
     readonly when?: Record<string, string[]>;
+    readonly outcomes?: readonly { ifShown: string[]; to: string }[];
   }[];
 }
 
@@ -149,6 +151,65 @@ describe('the caret stays where the coach is', () => {
     await caretFor('What I do');
     await paste('one\ntwo');
     await waitForText(page, '2 lines were pasted, and this is one. Nothing was taken.');
+    for (let i = 0; i < 3; i++) await page.keyboard.press('Backspace');
+  });
+});
+
+describe('a move that does not always end the same', () => {
+  it('an attempt is a place between two lines, said while landing', async () => {
+    await type(page, 'turn the corner');
+    await caretFor('Where it lands');
+    await page.keyboard.type('Far side');
+    await waitForText(page, 'an attempt: feet not cleared yet');
+    await type(page, ' ! attempt');
+    await caretFor('What he does');
+    const far = (await written()).positions.at(-1)!;
+    expect(far).toMatchObject({ name: 'Far side', lines: [], unfinished: true });
+  });
+
+  it('the same move leads elsewhere where he shows something else', async () => {
+    await type(page, 'posts / rolls');
+    await caretFor('What I do');
+    await type(page, 'pull him down');
+    await caretFor('Where it lands');
+    await type(page, 'Flat');
+    await caretFor('What he does');
+    const isAsked = () => page.evaluate(() => document.activeElement?.closest('div.absolute')?.textContent?.includes('he rolls'));
+    await page.keyboard.press('Tab');
+    for (let i = 0; i < 8 && !(await isAsked()); i++) {
+      await caretFor('What I do');
+      // Half a line that was left here stands in the way.
+      await page.evaluate(() => (document.activeElement as HTMLInputElement).select());
+      await page.keyboard.press('Backspace');
+      await page.keyboard.press('Tab');
+    }
+    await type(page, 'pull him down');
+    await waitForText(page, '“pull him down” is drawn here, to Flat: is it the same?');
+    for (const key of ['ArrowDown', 'ArrowDown', 'Enter'] as const) await page.keyboard.press(key);
+    await caretFor('Where it lands');
+    await type(page, 'On his back');
+    await caretFor('What he does');
+    const move = (await written()).transitions.find(({ name }) => name === 'pull him down')!;
+    expect(move).toMatchObject({ to: 'flat', when: { he: ['posts', 'rolls'] }, outcomes: [{ ifShown: ['rolls'], to: 'on-his-back' }] });
+  });
+
+  it('a line that is claimed twice: the place before was an attempt', async () => {
+    await type(page, 'sits up');
+    await caretFor('What I do');
+    await type(page, 'flatten him');
+    await caretFor('Where it lands');
+    await page.keyboard.type('Flattened');
+    await waitForText(page, 'cleared only here: On his back was an attempt');
+    const isChosen = () =>
+      page.$$eval('[role=option][aria-selected=true]', (options) => options.some((option) => option.textContent!.includes('only here')));
+    for (let i = 0; i < 12 && !(await isChosen()); i++) await page.keyboard.press('ArrowDown');
+    await page.keyboard.press('Enter');
+    await caretFor('What he does');
+    const { positions } = await written();
+    const lines = Object.fromEntries(positions.map((position) => [position.name, position.lines]));
+    expect(lines['On his back']).toEqual(lines['Far side']);
+    expect(lines.Flattened).toHaveLength(lines['Far side']!.length + 1);
+    expect(positions.find(({ name }) => name === 'On his back')).toMatchObject({ unfinished: true });
     await page.keyboard.press('Escape');
     expect(trouble).toEqual([]);
   });

@@ -1,5 +1,15 @@
 import { seededRandom } from '@/core/base';
-import { LINES, TEMPOS, type Ending, type Position, type Read, type Transition, type TreeDocument, type When } from '@/core/tree';
+import {
+  LINES,
+  TEMPOS,
+  type Ending,
+  type Outcome,
+  type Position,
+  type Read,
+  type Transition,
+  type TreeDocument,
+  type When,
+} from '@/core/tree';
 
 export interface RandomTreeOptions {
   readonly positions: number;
@@ -17,6 +27,15 @@ export function randomTree(
   const random = seededRandom(seed);
   const pick = <T>(items: readonly T[]): T => items[Math.floor(random() * items.length)]!;
   const chance = (p: number): boolean => random() < p;
+  /** A stream of its own, so that what it decides moves nothing else of a seed's tree. */
+  const aside = seededRandom(seed ^ 0x5eed);
+  const outcomesAt = (values: readonly string[]): readonly Outcome[] =>
+    values.length === 0 || aside() >= 0.3
+      ? []
+      : Array.from({ length: 1 + Math.floor(aside() * 2) }, () => ({
+          ifShown: [values[Math.floor(aside() * values.length)]!],
+          to: `p${Math.floor(aside() * count)}`,
+        }));
   const height = (i: number): number => Math.floor((6 * i) / count);
 
   const readsAt = (): Read[] => {
@@ -77,6 +96,7 @@ export function randomTree(
     const from = positions[i]!;
     const values = from.reads.flatMap((read) => read.values.map((value) => value.id));
     const when = whenAt(from);
+    const outcomes = outcomesAt(values);
     return {
       id: `t${n}`,
       from: from.id,
@@ -89,6 +109,7 @@ export function randomTree(
       ...(chance(0.4) ? { works: Math.round(random() * 100) / 100 } : {}),
       ...(chance(0.2) ? { priority: Math.floor(random() * 3) } : {}),
       ...(chance(0.5) ? { seconds: 1 + Math.floor(random() * 9) } : {}),
+      ...(outcomes.length > 0 ? { outcomes } : {}),
       ...(owner && chance(0.15) ? { onFail: `p${Math.floor(random() * count)}` } : {}),
     };
   });

@@ -1,4 +1,4 @@
-import { indexOf, type PositionId, type TransitionId, type TreeDocument } from '../tree';
+import { indexOf, landingsOf, type PositionId, type TransitionId, type TreeDocument } from '../tree';
 import { spanOf, type Grid } from './grid';
 import { assignRows, type Row } from './rows';
 import { rungsOf, type Rung } from './rungs';
@@ -33,7 +33,8 @@ export function draftOf(tree: TreeDocument, { grid, only, arrangedBy = tree }: B
   const pairs = (from: TreeDocument, actor: 'owner' | 'opponent') =>
     rungs
       .flatMap((rung) => indexOf(from).from.get(rung.id) ?? [])
-      .flatMap((t) => (t.actor === actor && numberOf.has(t.to) ? [[numberOf.get(t.from)!, numberOf.get(t.to)!, t.id] as const] : []));
+      .filter((t) => t.actor === actor)
+      .flatMap((t) => landingsOf(t).flatMap((to) => (numberOf.has(to) ? [[numberOf.get(t.from)!, numberOf.get(to)!, t.id] as const] : [])));
   const spans = rungs.map((rung) => spanOf(grid, rung));
   const answers = pairs(arrangedBy, 'owner');
   const rows = assignRows({ rungs, answers: answers.map(([from, to]) => [from, to]), spans, columns: grid.columns });

@@ -1,7 +1,9 @@
 import {
   familyFacts,
+  findValue,
   heightOf,
   indexOf,
+  landingsOf,
   LINES,
   positionOf,
   type Line,
@@ -13,6 +15,7 @@ import {
   type TreeIndex,
   type ValueId,
 } from '../tree';
+import { forksOf, type Fork } from './forks';
 import { fitText, wrapText } from './measure';
 import { rungsOf, type Section } from './rungs';
 import type { Point } from './climbs';
@@ -108,22 +111,25 @@ const isAtBack = (position: Position): boolean => familyFacts(position.family).z
 interface Slot {
   readonly section: Section;
   readonly answer: Transition | null;
+  readonly fork: Fork | null;
 }
-/** Every answer has a slot, and every section without one. Those of `order` stand as they do there; of the others, what leads to the back stands last, beside its rail. */
-function slotsOf(index: TreeIndex, sections: readonly Section[], order: readonly (ValueId | null)[]): Slot[] {
+/** Every answer has a slot for each place that it leads to, and every section without one. Those of `order` stand as they do there; of the others, what leads to the back stands last, beside its rail. */
+function slotsOf(index: TreeIndex, position: Position, sections: readonly Section[], order: readonly (ValueId | null)[]): Slot[] {
+  const forks = (section: Section): Slot[] =>
+    section.answers
+      .map((id) => index.transitions.get(id)!)
+      .flatMap((answer) => forksOf(position, answer, section.value).map((fork) => ({ section, answer, fork })));
   const rank = (section: Section): number => (order.includes(section.value) ? order.indexOf(section.value) : order.length);
-  const toBack = (section: Section): number =>
-    Number(section.answers.some((id) => isAtBack(positionOf(index, index.transitions.get(id)!.to))));
+  const toBack = (section: Section): number => Number(forks(section).some(({ fork }) => isAtBack(positionOf(index, fork!.to))));
   return sections
     .toSorted((a, b) => rank(a) - rank(b) || toBack(a) - toBack(b))
-    .flatMap((section): Slot[] => {
-      const answers = section.answers.map((id) => index.transitions.get(id)!);
-      return answers.length === 0 ? [{ section, answer: null }] : answers.map((answer) => ({ section, answer }));
-    });
+    .flatMap((section) => (section.answers.length === 0 ? [{ section, answer: null, fork: null }] : forks(section)));
 }
 
 function nextNames(index: TreeIndex, position: Position): string[] {
-  const next = (index.from.get(position.id) ?? []).filter((t) => t.actor === 'owner').map((t) => positionOf(index, t.to).name);
+  const next = (index.from.get(position.id) ?? [])
+    .filter((t) => t.actor === 'owner')
+    .flatMap((t) => landingsOf(t).map((to) => positionOf(index, to).name));
   return [...new Set(next)].slice(0, 3);
 }
 
@@ -166,12 +172,18 @@ function landingY(to: Position, { lines, hubHeight, plankY }: Room): number {
 }
 const lowestLine = (lines: Room['lines'], hubHeight: number, plankY: number): number => lines.get(hubHeight + 1)?.y ?? plankY - 84;
 
+/** Why this answer; of a second landing what has to be shown besides. */
+function reasonOf(from: Position, answer: Transition, { ifShown }: Fork): string | undefined {
+  if (ifShown.length === 0) return answer.reason;
+  return `if: ${ifShown.map((id) => findValue(from, id)!.value.name).join(' or ')}`;
+}
+
 function placeAnswers(index: TreeIndex, slots: readonly Slot[], room: Room): HubAnswer[] {
   const { slotWidth, plankY, frame } = room;
   let backRow = 0;
-  return slots.flatMap(({ answer }, i): HubAnswer[] => {
-    if (!answer) return [];
-    const to = positionOf(index, answer.to);
+  return slots.flatMap(({ answer, fork }, i): HubAnswer[] => {
+    if (!answer || !fork) return [];
+    const to = positionOf(index, fork.to);
     const atBack = isAtBack(to);
     const stays = to.id === answer.from;
     const x = LEFT + i * slotWidth;
@@ -179,6 +191,7 @@ function placeAnswers(index: TreeIndex, slots: readonly Slot[], room: Room): Hub
     const landingX = atBack ? frame.width - BACK_WIDTH + 14 : x + 4;
     const words = wrapText(answer.name, 13.5, slotWidth - 12, WORD_LINES);
     const spare = WORD_LINES - words.length;
+    const reason = reasonOf(positionOf(index, answer.from), answer, fork);
     const y = atBack ? plankY - 170 - 92 * backRow++ : landingY(to, room);
     return [
       {
@@ -191,7 +204,7 @@ function placeAnswers(index: TreeIndex, slots: readonly Slot[], room: Room): Hub
         y,
         width: atBack ? BACK_WIDTH - 26 : width,
         words,
-        reason: answer.reason === undefined || spare === 0 ? [] : wrapText(answer.reason, 12, slotWidth - 12, spare),
+        reason: reason === undefined || spare === 0 ? [] : wrapText(reason, 12, slotWidth - 12, spare),
         wordsX: x + 9,
         wordsY: lowestLine(room.lines, room.hubHeight, plankY) + 17,
         name: wrapText(to.name, 13.5, atBack ? BACK_WIDTH - 42 : width - 4, 3),
@@ -211,16 +224,16 @@ function placeSections(index: TreeIndex, slots: readonly Slot[], slotWidth: numb
   return [...merged].map(([section, { first, count }]): HubSection => {
     const x = LEFT + first * slotWidth + 2;
     const width = count * slotWidth - 4;
-    const falls = section.falls.map((id, n) => {
-      const transition = index.transitions.get(id)!;
-      return {
-        transition: id,
-        position: transition.to,
-        name: positionOf(index, transition.to).name,
+    const falls = section.falls
+      .map((id) => index.transitions.get(id)!)
+      .flatMap((fall) => forksOf(positionOf(index, fall.from), fall, section.value).map(({ to }) => ({ transition: fall.id, to })))
+      .map(({ transition, to }, n) => ({
+        transition,
+        position: to,
+        name: positionOf(index, to).name,
         x: x + width - 4 - 7 * n,
         y: plankY + 122 + 17 * (lane++ % 3),
-      };
-    });
+      }));
     return { section, x, width, words: wrapText(section.value === null ? 'nothing special' : section.name, 13.5, width - 12, 3), falls };
   });
 }
@@ -249,13 +262,14 @@ export function layoutHub(tree: TreeDocument, id: PositionId, frame: Frame, orde
   const index = indexOf(tree);
   const rung = rungsOf(tree, new Set([id]))[0]!;
   const hubHeight = rung.zone === 'ladder' || rung.zone === 'back' ? rung.height : 0;
-  const slots = slotsOf(index, rung.sections, order);
+  const slots = slotsOf(index, positionOf(index, id), rung.sections, order);
   const right = frame.width - BACK_WIDTH;
   const slotWidth = (right - LEFT) / slots.length;
   const plankY = Math.round(frame.height * 0.56);
-  const landings = slots.flatMap(({ answer }) =>
-    answer && !isAtBack(positionOf(index, answer.to)) ? [heightOf(positionOf(index, answer.to).lines)] : [],
-  );
+  const landings = slots
+    .flatMap(({ fork }) => (fork ? [positionOf(index, fork.to)] : []))
+    .filter((position) => !isAtBack(position))
+    .map((position) => heightOf(position.lines));
   const lines = linesAbove(hubHeight, new Set(landings.filter((height) => height > hubHeight)), plankY);
   const below = LINES.slice(0, hubHeight).map((line, i) => ({
     line,

@@ -52,6 +52,8 @@ export interface Rung {
   readonly tempo: Tempo;
   readonly ends: Ending | null;
   readonly unsure: boolean;
+  /** An attempt: the line above it is not cleared yet. */
+  readonly unfinished: boolean;
   readonly sections: readonly Section[];
 }
 
@@ -101,6 +103,7 @@ export function rungsOf(tree: TreeDocument, only?: ReadonlySet<PositionId>): Run
     tempo: position.tempo,
     ends: position.ends ?? null,
     unsure: position.wordingUnsure ?? false,
+    unfinished: position.unfinished ?? false,
     sections: sectionsOf(index, position),
   }));
 }

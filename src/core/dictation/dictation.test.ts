@@ -67,6 +67,7 @@ describe('a name where a move lands', () => {
   it('what is said behind a mark or in brackets is of the place; other brackets belong to the name', () => {
     expect(spokenPlace('Side pin ! settled')).toEqual({ name: 'Side pin', said: 'settled', means: { ends: 'settled' } });
     expect(spokenPlace('Turned (I am below)')).toMatchObject({ name: 'Turned', means: { role: 'below' } });
+    expect(spokenPlace('Turning ! not passed yet')).toMatchObject({ name: 'Turning', means: { unfinished: true } });
     expect(spokenPlace('Half (the low one)')).toEqual({ name: 'Half (the low one)', said: null, means: null });
     expect(spokenPlace('Side ! nearly')).toEqual({ name: 'Side', said: 'nearly', means: null });
   });

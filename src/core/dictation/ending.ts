@@ -1,7 +1,8 @@
 import { isGoal, landingOf, LINES, withPosition, type Ending, type OwnerRole, type Position, type TreeDocument } from '../tree';
 
-/** What is said of a place in one word: how it ends, that it goes on, or who is on top from here on. */
-export type SaidOfPlace = { readonly ends: Ending } | { readonly ends: null } | { readonly role: OwnerRole };
+/** What is said of a place in one word: how it ends, that it goes on, who is on top from here on, or that it is only an attempt. */
+export type SaidOfPlace =
+  { readonly ends: Ending } | { readonly ends: null } | { readonly role: OwnerRole } | { readonly unfinished: true };
 
 const WORDS: ReadonlyMap<string, SaidOfPlace> = new Map<string, SaidOfPlace>([
   ['settled', { ends: 'settled' }],
@@ -20,9 +21,12 @@ const WORDS: ReadonlyMap<string, SaidOfPlace> = new Map<string, SaidOfPlace>([
   ['i am below', { role: 'below' }],
   ['on top', { role: 'top' }],
   ['i am on top', { role: 'top' }],
+  ['attempt', { unfinished: true }],
+  ['an attempt', { unfinished: true }],
+  ['not passed yet', { unfinished: true }],
 ]);
 /** The words that are shown for it, one for each meaning. */
-export const PLACE_WORDS = ['settled', 'back', 'submission', 'swept', 'submitted', 'away', 'below', 'on top'] as const;
+export const PLACE_WORDS = ['settled', 'back', 'submission', 'swept', 'submitted', 'away', 'below', 'on top', 'attempt'] as const;
 
 /** The word for how a place ends. */
 export const sayPlaceSaid = (ends: Ending): string => (ends === 'escaped' ? 'away' : ends);
@@ -48,6 +52,7 @@ export function spokenPlace(typed: string): SpokenPlace {
 /** A place of which this is said. An ending that is good for the passer holds every line; what else it holds stays. */
 export function asSaid(tree: TreeDocument, position: Position, said: SaidOfPlace): Position {
   if ('role' in said) return { ...position, ownerRole: said.role };
+  if ('unfinished' in said) return { ...position, unfinished: true };
   if (said.ends === null) return { ...position, ends: undefined };
   const { family, lines } = landingOf(tree, position, said.ends);
   const isUp = isGoal({ owner: 'passer' }, said.ends);
@@ -59,6 +64,14 @@ export function asSaid(tree: TreeDocument, position: Position, said: SaidOfPlace
     lines: isUp && position.lines.length === 0 ? [...LINES] : isUp ? position.lines : (lines ?? position.lines),
   };
 }
+
+/** Whether this is so of a place already. */
+export const isSaidOf = (position: Position, said: SaidOfPlace): boolean =>
+  'role' in said
+    ? position.ownerRole === said.role
+    : 'unfinished' in said
+      ? position.unfinished === true
+      : (said.ends ?? undefined) === position.ends;
 
 export const withSaid = (tree: TreeDocument, position: Position, said: SaidOfPlace): TreeDocument =>
   withPosition(tree, asSaid(tree, position, said));

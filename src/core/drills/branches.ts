@@ -1,4 +1,15 @@
-import { familyFacts, goalsOf, graphOf, indexOf, ownerOptions, type PositionId, type TransitionId, type TreeDocument } from '../tree';
+import {
+  familyFacts,
+  goalsOf,
+  graphOf,
+  indexOf,
+  landingsOf,
+  landsAt,
+  ownerOptions,
+  type PositionId,
+  type TransitionId,
+  type TreeDocument,
+} from '../tree';
 import { breadthFirst, FAR } from '../graph';
 
 /** A path of transitions, each starting where the one before it lands. */
@@ -24,11 +35,13 @@ export function findBranches(tree: TreeDocument): { start: PositionId; branch: B
     const branch = [first];
     let at = index.transitions.get(first)!.to;
     while (stepsFrom(at) > 0 && stepsFrom(at) < FAR) {
+      const nearer = stepsFrom(at) - 1;
+      const isNearer = (id: PositionId): boolean => stepsFrom(id) === nearer;
       const best = ownerOptions(index, at)
-        .filter((transition) => stepsFrom(transition.to) === stepsFrom(at) - 1)
+        .filter((transition) => landingsOf(transition).some(isNearer))
         .sort((a, b) => (b.priority ?? 0) - (a.priority ?? 0))[0]!;
       branch.push(best.id);
-      at = best.to;
+      at = landingsOf(best).find(isNearer)!;
     }
     return branch;
   };
@@ -40,5 +53,7 @@ export function findBranches(tree: TreeDocument): { start: PositionId; branch: B
 /** Whether the ids still form a path in the tree; a branch chosen earlier may have been edited away. */
 export function isBranch(tree: TreeDocument, branch: Branch): boolean {
   const transitions = branch.map((id) => indexOf(tree).transitions.get(id));
-  return transitions.every((transition, i) => transition !== undefined && (i === 0 || transitions[i - 1]?.to === transition.from));
+  return transitions.every(
+    (transition, i) => transition !== undefined && (i === 0 || (transitions[i - 1] && landsAt(transitions[i - 1]!, transition.from))),
+  );
 }

@@ -3,7 +3,7 @@ import { countRoutes, type RouteCount } from '../structure';
 import type { PositionId, TreeDocument } from '../tree';
 import type { Finding } from './finding';
 import { FINDERS, kindsIn } from './registry';
-import { cyclesOf } from './cycles';
+import { cyclesOf } from './kinds/cycles';
 
 export interface Findings {
   readonly list: readonly Finding[];

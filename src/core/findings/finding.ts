@@ -1,5 +1,5 @@
 import type { GripProblem, MissingFact, NeedLoop } from '../grips';
-import type { AmbiguousValue, ContradictoryPreference, LateBranch, Unanswered, Unstopped } from '../structure';
+import type { AmbiguousValue, ContradictoryPreference, LateBranch, OpenMidway, Prevented, Unanswered, Unstopped } from '../structure';
 import type { Ending, PositionId, ReadId, TransitionId, TreeDocument, ValueId } from '../tree';
 
 /**
@@ -16,6 +16,9 @@ interface FindingData {
   idleOption: { readonly transition: TransitionId };
   provokesGap: { readonly transition: TransitionId; readonly value: ValueId };
   preferredNever: ContradictoryPreference;
+  prevented: Prevented;
+  openMidway: OpenMidway;
+  openAttempt: object;
   /** `transition` null: at the position itself. */
   grips: { readonly transition: TransitionId | null; readonly problem: GripProblem };
   lateBranch: Omit<LateBranch, 'position'>;

@@ -26,6 +26,9 @@ const MENDS: { readonly [K in FindingKind]: (finding: FindingOf<K>, tree: TreeDo
     return found ? { at: 'answer', position, read: found.read.id, value } : { at: 'position', position };
   },
   preferredNever: atPosition,
+  prevented: atPosition,
+  openMidway: atPosition,
+  openAttempt: atShow,
   grips: ({ position, transition }) => ({ at: 'grips', position, transition }),
   lateBranch: atPosition,
   sameName: atPosition,

@@ -1,23 +1,26 @@
 import type { TreeDocument } from '../tree';
-import { ambiguous } from './ambiguous';
-import { costlyCycle } from './costlyCycle';
-import { deadEnd } from './deadEnd';
-import { emptyRead } from './emptyRead';
+import { ambiguous } from './kinds/ambiguous';
+import { costlyCycle } from './kinds/costlyCycle';
+import { deadEnd } from './kinds/deadEnd';
+import { emptyRead } from './kinds/emptyRead';
 import type { Finder, FindingKind } from './finding';
 import { FINDING_KINDS } from './mends';
-import { grips } from './grips';
-import { idleOption } from './idleOption';
-import { lateBranch } from './lateBranch';
-import { missingFact } from './missingFact';
-import { necessaryHub } from './necessaryHub';
-import { needLoop } from './needLoop';
-import { preferredNever } from './preferredNever';
-import { provokesGap } from './provokesGap';
-import { sameName } from './sameName';
-import { unanswered } from './unanswered';
-import { uncovered } from './uncovered';
-import { unstopped } from './unstopped';
-import { unreachable } from './unreachable';
+import { grips } from './kinds/grips';
+import { idleOption } from './kinds/idleOption';
+import { lateBranch } from './kinds/lateBranch';
+import { missingFact } from './kinds/missingFact';
+import { necessaryHub } from './kinds/necessaryHub';
+import { needLoop } from './kinds/needLoop';
+import { openAttempt } from './kinds/openAttempt';
+import { openMidway } from './kinds/openMidway';
+import { prevented } from './kinds/prevented';
+import { preferredNever } from './kinds/preferredNever';
+import { provokesGap } from './kinds/provokesGap';
+import { sameName } from './kinds/sameName';
+import { unanswered } from './kinds/unanswered';
+import { uncovered } from './kinds/uncovered';
+import { unstopped } from './kinds/unstopped';
+import { unreachable } from './kinds/unreachable';
 
 /** What finds each kind. */
 export const FINDERS: { readonly [K in FindingKind]: Finder<K> } = {
@@ -30,6 +33,9 @@ export const FINDERS: { readonly [K in FindingKind]: Finder<K> } = {
   idleOption,
   provokesGap,
   preferredNever,
+  prevented,
+  openMidway,
+  openAttempt,
   grips,
   lateBranch,
   sameName,

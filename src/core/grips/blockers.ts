@@ -1,5 +1,5 @@
 import { smallestHittingSet } from '../graph';
-import { indexOf, type Contact, type PositionId, type Transition, type TreeDocument } from '../tree';
+import { indexOf, landsAt, type Contact, type PositionId, type Transition, type TreeDocument } from '../tree';
 import { contactKey, fitsPattern } from '../contacts';
 
 export interface Blocking {
@@ -46,7 +46,7 @@ export function transitionsOnRoute(tree: TreeDocument, route: readonly PositionI
     return x.map((value, i) => value - y[i]!).find((difference) => difference !== 0) ?? 0;
   };
   return route.slice(1).flatMap((to, i) => {
-    const transitions = (index.from.get(route[i]!) ?? []).filter((transition) => transition.to === to);
+    const transitions = (index.from.get(route[i]!) ?? []).filter((transition) => landsAt(transition, to));
     return transitions.toSorted(first).slice(0, 1);
   });
 }

@@ -1,6 +1,17 @@
 import { breadthFirst, mustAnalysis, wayTo, type FlowEdge } from '../graph';
 import { perObject } from '../base';
-import { graphOf, indexOf, startsOf, type Fact, type PositionId, type Transition, type TransitionId, type TreeDocument } from '../tree';
+import {
+  graphOf,
+  indexOf,
+  landingsOf,
+  landsAt,
+  startsOf,
+  type Fact,
+  type PositionId,
+  type Transition,
+  type TransitionId,
+  type TreeDocument,
+} from '../tree';
 import { factEffectsOf, type FactEffects } from './facts';
 
 export interface MissingFact {
@@ -29,16 +40,18 @@ type Known = ReadonlyMap<PositionId, NonNullable<ReturnType<typeof mustAnalysis<
 function knownFacts(tree: TreeDocument, effects: FactEffects): Known {
   const index = indexOf(tree);
   const { numberOf } = graphOf(tree);
-  const transitionOf = (transition: Transition): Move => ({
+  const moveOf = (transition: Transition, to: PositionId): Move => ({
     transition,
-    to: numberOf.get(transition.to)!,
+    to: numberOf.get(to)!,
     after: (facts) => {
       const after = new Set(effects.makesOf(transition));
       for (const fact of facts) if (!effects.takesAway(transition, fact)) after.add(fact);
       return after;
     },
   });
-  const edges = tree.positions.map((position) => index.from.get(position.id)!.map(transitionOf));
+  const edges = tree.positions.map((position) =>
+    index.from.get(position.id)!.flatMap((transition) => landingsOf(transition).map((to) => moveOf(transition, to))),
+  );
   const starts = tree.starts.map((start, i) => ({ node: numberOf.get(start.position)!, facts: effects.given[i]! }));
   const certain = mustAnalysis(edges, starts);
   return new Map(tree.positions.flatMap((position, i) => (certain[i] ? [[position.id, certain[i]] as const] : [])));
@@ -86,5 +99,5 @@ function anyRouteTo(tree: TreeDocument, goal: PositionId): TransitionId[] {
   const index = indexOf(tree);
   const graph = graphOf(tree);
   const route = wayTo(breadthFirst(graph.next, startsOf(tree, graph)), graph.numberOf.get(goal)!).map((i) => graph.ids[i]!);
-  return route.slice(1).map((to, i) => index.from.get(route[i]!)!.find((transition) => transition.to === to)!.id);
+  return route.slice(1).map((to, i) => index.from.get(route[i]!)!.find((transition) => landsAt(transition, to))!.id);
 }

@@ -4,6 +4,7 @@ import {
   graphOf,
   startsOf,
   type Fact,
+  type Picture,
   type Position,
   type PositionId,
   type Step,
@@ -55,7 +56,10 @@ export function mirrorText(text: string): string {
 const mirrorFact = (fact: Fact): Fact => (holdOfFact(fact) ? mirrorText(fact) : fact);
 const mirrorFacts = (facts: unknown): unknown => (Array.isArray(facts) ? facts.map(mirrorFact) : facts);
 
+const mirrorPicture = ({ mirrored, ...rest }: Picture): Picture => (mirrored ? rest : { ...rest, mirrored: true });
+
 function mirrorField(name: string, value: unknown): unknown {
+  if (name === 'pictures' && Array.isArray(value)) return mirrorWords(value).map(mirrorPicture);
   const content = fieldContent(name);
   if (content === 'id' || content === 'mark') return value;
   return content === 'fact' ? mirrorFacts(value) : mirrorWords(value);

@@ -2,12 +2,14 @@ import {
   defaultsOf,
   indexOf,
   isGoal,
+  landingAt,
   ownerOptions,
   opponentTransitions,
   type Defaults,
   type Position,
   type Transition,
   type TreeDocument,
+  type ValueId,
 } from '../tree';
 import { ATTEMPT_RISK, consequencesFor, HOLD_RISK, HOLD_SECONDS, shownOf, successChance, undrawnChance } from './chances';
 import { showsOf, type Show } from './shows';
@@ -56,25 +58,27 @@ interface Place {
   readonly at: number;
   readonly lost: number;
   readonly undrawn: number;
+  /** The values on show. */
+  readonly shown: ReadonlySet<ValueId>;
   readonly stateOf: ReadonlyMap<string, number>;
 }
 
 /** Where an attempt with success chance `p` leads; `option` null is hold. */
 function outcomesOf(place: Place, option: Transition | null, p: number, offCue: number, consequences: readonly Transition[]): Outcome[] {
-  const { at, lost, undrawn: u, stateOf } = place;
+  const { at, shown, lost, undrawn: u, stateOf } = place;
   const risk = (option ? ATTEMPT_RISK : HOLD_RISK)[place.position.tempo];
   const outcomes: { chance: number; state: number }[] = [];
   const fail = (chance: number, answers: readonly Transition[]): void => {
     if (option?.onFail !== undefined) addOutcome(outcomes, stateOf.get(option.onFail)!, chance);
     else if (answers.length > 0)
-      for (const transition of answers) addOutcome(outcomes, stateOf.get(transition.to)!, chance / answers.length);
+      for (const transition of answers) addOutcome(outcomes, stateOf.get(landingAt(transition, shown))!, chance / answers.length);
     else {
       addOutcome(outcomes, lost, chance * risk);
       addOutcome(outcomes, at, chance * (1 - risk));
     }
   };
   const unforeseen = Math.min(p, offCue);
-  if (option) addOutcome(outcomes, stateOf.get(option.to)!, (1 - u) * p + u * unforeseen);
+  if (option) addOutcome(outcomes, stateOf.get(landingAt(option, shown))!, (1 - u) * p + u * unforeseen);
   fail((1 - u) * (1 - p), consequences);
   fail(u * (1 - unforeseen), []);
   return outcomes;
@@ -82,7 +86,7 @@ function outcomesOf(place: Place, option: Transition | null, p: number, offCue: 
 
 /** The options against one show, with and without the undrawn. */
 function optionsAt(
-  place: Place,
+  place: Omit<Place, 'shown'>,
   options: readonly Transition[],
   transitions: readonly Transition[],
   show: Show,
@@ -90,7 +94,8 @@ function optionsAt(
 ): { real: Option[]; allDrawn: Option[] } {
   const shown = shownOf(place.position, options, show);
   const consequences = consequencesFor(transitions, shown);
-  const drawnOnly: Place = { ...place, undrawn: 0 };
+  const here: Place = { ...place, shown: new Set(shown.values.values()) };
+  const drawnOnly: Place = { ...here, undrawn: 0 };
   const of = (at: Place, transition: Transition | null, p: number, offCue: number, seconds: number): Option => ({
     transition,
     seconds,
@@ -99,7 +104,7 @@ function optionsAt(
   const real: Option[] = [];
   const allDrawn: Option[] = [];
   const add = (transition: Transition | null, p: number, offCue: number, seconds: number): void => {
-    real.push(of(place, transition, p, offCue, seconds));
+    real.push(of(here, transition, p, offCue, seconds));
     allDrawn.push(place.undrawn === 0 ? real.at(-1)! : of(drawnOnly, transition, p, offCue, seconds));
   };
   for (const option of options) {
@@ -135,7 +140,7 @@ export function oddsModelsOf(tree: TreeDocument): { real: OddsModel; allDrawn: O
     }
     const options = ownerOptions(index, position.id).toSorted((a, b) => (b.priority ?? 0) - (a.priority ?? 0));
     const transitions = opponentTransitions(index, position.id);
-    const place: Place = { position, at, lost, undrawn: undrawnChance(position), stateOf };
+    const place = { position, at, lost, undrawn: undrawnChance(position), stateOf };
     const found = showsOf(position, [...options, ...transitions]);
     missing[at] = found.missing;
     for (const show of found.shows) {

@@ -78,13 +78,16 @@ function bruteValue(doc: TreeDocument, start: string, seconds: number, undrawn: 
         const risk = (option ? ATTEMPT : HOLD)[place.tempo];
         const top = transitions.filter(admitsShow);
         const falls = top.filter((t) => (t.priority ?? 0) === Math.max(...top.map((other) => other.priority ?? 0)));
+        const landing = (t: Transition): string =>
+          t.outcomes?.find((outcome) => combination.some((item) => item.value !== null && outcome.ifShown.includes(item.value)))?.to ??
+          t.to;
         return later(left, took, (rest) => {
           const failed = (answers: readonly Transition[]): number => {
             if (option?.onFail) return worth(option.onFail, rest);
-            if (answers.length > 0) return answers.reduce((total, t) => total + worth(t.to, rest), 0) / answers.length;
+            if (answers.length > 0) return answers.reduce((total, t) => total + worth(landing(t), rest), 0) / answers.length;
             return (1 - risk) * worth(place.id, rest);
           };
-          const landed = option ? worth(option.to, rest) : 0;
+          const landed = option ? worth(landing(option), rest) : 0;
           const unforeseen = Math.min(p, option?.offCue ?? DEFAULTS.offCue);
           return (1 - u) * (p * landed + (1 - p) * failed(falls)) + u * (unforeseen * landed + (1 - unforeseen) * failed([]));
         });

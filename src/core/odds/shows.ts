@@ -44,13 +44,16 @@ function normalised<T extends { share: number }>(items: readonly T[]): T[] {
   return items.map((item) => ({ ...item, share: sum > 0 ? item.share / sum : 1 / items.length }));
 }
 
+/** What a transition makes of a value: whether it names it, is stopped by it, and where success leads then. */
+function marksOf({ when, stoppedBy, outcomes }: Transition, read: ReadId, value: ValueId): string {
+  const led = outcomes?.findIndex(({ ifShown }) => ifShown.includes(value)) ?? -1;
+  return `${namedAt(when, read).includes(value) ? 1 : 0}${stoppedBy?.includes(value) ? 1 : 0}${led}`;
+}
+
 function groupsOf(read: Read, transitions: readonly Transition[]): ShownGroup[] {
   const groups = new Map<string, ShownGroup>();
   for (const { value, share } of sharesOf(read)) {
-    const marks =
-      value === NOTHING_SPECIAL
-        ? 'nothing'
-        : transitions.map((t) => `${namedAt(t.when, read.id).includes(value) ? 1 : 0}${t.stoppedBy?.includes(value) ? 1 : 0}`).join();
+    const marks = value === NOTHING_SPECIAL ? 'nothing' : transitions.map((t) => marksOf(t, read.id, value)).join();
     const known = groups.get(marks);
     groups.set(marks, { read: read.id, values: [...(known?.values ?? []), value], share: (known?.share ?? 0) + share });
   }

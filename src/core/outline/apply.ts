@@ -1,6 +1,6 @@
 import type { Catalogue } from '../catalogue';
-import { asSaid } from '../dictation';
-import { familyFacts, type Position, type PositionId, type Read, type TreeDocument } from '../tree';
+import { asSaid, isSaidOf } from '../dictation';
+import { familyFacts, type Actor, type Position, type PositionId, type Read, type TreeDocument } from '../tree';
 import { OWNER_WORDS, saySaidOfDrawn } from '../words';
 import { readAtom, readList, splitAt } from './atoms';
 import { Builder, cleared, readDetails, type OutlineMode, type OutlineReport, type Said } from './builder';
@@ -8,7 +8,16 @@ import { NO_NAMES } from './detailKinds';
 import { PLACE_DETAILS, TREE_DETAILS } from './details';
 import { drawMoves, keepMoves } from './drawMoves';
 import { drawShows, keepShows, OF_READ, readMarks, type Listed } from './drawShows';
-import { IF_IT_FAILS, parseOutline, parsePlaceName, type MoveNode, type Outline, type OutlineProblem, type PlaceName } from './parse';
+import {
+  IF_IT_FAILS,
+  OR_IF,
+  parseOutline,
+  parsePlaceName,
+  type MoveNode,
+  type Outline,
+  type OutlineProblem,
+  type PlaceName,
+} from './parse';
 
 /** What an outline made of a tree. */
 export interface Applied {
@@ -38,8 +47,14 @@ function sayOfLanding(build: Builder, to: PositionId, { line, name, means }: Pla
   if (means === null) return;
   const position = build.at(to);
   if (build.isFresh(to)) return build.set(asSaid(build.before, position, means));
-  const isSo = 'ends' in means ? (means.ends ?? undefined) === position.ends : means.role === position.ownerRole;
-  if (!isSo) build.tell(line, saySaidOfDrawn(name));
+  if (!isSaidOf(position, means)) build.tell(line, saySaidOfDrawn(name));
+}
+
+/** A place that a detail of a move names, made where there is none yet. */
+function placeBeside(text: string, actor: Actor): { readonly place: string; readonly actor: Actor } | null {
+  if (text.startsWith(`${IF_IT_FAILS}: `)) return { place: text.slice(IF_IT_FAILS.length + 2), actor: 'opponent' };
+  const place = text.startsWith(`${OR_IF}: `) ? splitAt(text.slice(OR_IF.length + 2), '>')[1] : undefined;
+  return place === undefined ? null : { place, actor };
 }
 
 /** All blocks, those that are written anew first: what stands under a move is said of the place that it lands on, and only comes on top. */
@@ -61,9 +76,10 @@ function placeAll(build: Builder, outline: Outline): { said: readonly Said[]; la
       const to = move.to === 'stays' ? next.id : build.place(move.to, build.at(next.id), move.actor);
       if (to === null) continue;
       landings.set(move, to);
-      for (const { line, text } of move.details)
-        if (text.startsWith(`${IF_IT_FAILS}: `))
-          build.place(parsePlaceName(text.slice(IF_IT_FAILS.length + 2), line), build.at(next.id), 'opponent');
+      for (const { line, text } of move.details) {
+        const beside = placeBeside(text, move.actor);
+        if (beside) build.place(parsePlaceName(beside.place, line), build.at(next.id), beside.actor);
+      }
       if (move.to !== 'stays') sayOfLanding(build, to, move.to);
       if (move.then.shows.length + move.then.moves.length > 0) under.push({ id: to, block: move.then, rewrites: false });
     }

@@ -129,7 +129,8 @@ export class Builder {
     const entry = meant.kind === 'new' ? meant.entry : null;
     if (meant.kind === 'ask' && meant.why !== 'sameName') this.#near.push({ name, line, there: meant.between.map((item) => item.name) });
     if (entry) this.#entries.push(name);
-    const landing = means && 'ends' in means && means.ends ? means.ends : actor === 'opponent' ? 'guard' : 'nextLine';
+    const said = means && ('ends' in means ? means.ends : 'unfinished' in means ? 'attempt' : null);
+    const landing = said ?? (actor === 'opponent' ? 'guard' : 'nextLine');
     const lie = entry ? lieOf(entry) : from === null ? { family: familyTyped(name) } : landingOf(this.before, from, landing);
     const id = freshId(name, this.#positions);
     const position: Position = { family: 'transit', lines: [], tempo: 'neutral', reads: [], ...lie, id, name };

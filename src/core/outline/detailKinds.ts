@@ -7,9 +7,9 @@ import { atom, readAtom, readList, sayList, splitAt } from './atoms';
 export interface Names {
   readonly place: (id: PositionId) => string;
   readonly placeCalled: (name: string) => PositionId | null;
-  /** A value of where the move begins, or of where it lands. */
+  /** A value of where the move begins, or of a place that it leads to. */
   readonly value: (id: ValueId) => string;
-  readonly valueCalled: (name: string, where: 'here' | 'hereOrThere') => ValueId | null;
+  readonly valueCalled: (name: string, where: 'here' | readonly PositionId[]) => ValueId | null;
 }
 
 /** One thing that is said of a record on a line of its own, "- key: …". */
@@ -147,9 +147,10 @@ export const values = (key: string, field: Of<Transition, readonly string[]>, wh
     const ids = valueOf<readonly string[]>(record, field);
     return ids === undefined ? [] : [ids.map(names.value).join('; ')];
   },
-  read: (said, _, names) => {
+  read: (said, { outcomes = [] }, names) => {
     const items = splitAt(said, ';');
-    const ids = items.map((item) => names.valueCalled(item, where));
+    const at = where === 'here' ? where : outcomes.map((outcome) => outcome.to);
+    const ids = items.map((item) => names.valueCalled(item, at));
     const unknown = ids.indexOf(null);
     return unknown >= 0 ? `“${items[unknown]}” is nothing that he shows there.` : patch(field, ids);
   },

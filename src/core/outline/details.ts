@@ -19,11 +19,12 @@ const bySchool: Detail<Position> = {
   key: 'by school',
   fields: ['bySchool'],
   say: ({ bySchool: variants }) =>
-    variants?.map(({ school, lines, ends }) =>
+    variants?.map(({ school, lines, ends, reason }) =>
       [
         atom(school, (word) => !/[;"]/.test(word)),
         ...(lines ? [`cleared ${sayLines(lines)}`] : []),
         ...(ends ? [`ends ${ends === 'goesOn' ? 'goes on' : ends}`] : []),
+        ...(reason === undefined ? [] : [`why ${atom(reason, (word) => !/[;"]/.test(word))}`]),
       ].join('; '),
     ) ?? [],
   read: (said, so) => {
@@ -36,7 +37,8 @@ const bySchool: Detail<Position> = {
         word !== 'ends' ? undefined : words.join(' ') === 'goes on' ? 'goesOn' : ENDINGS.find((ending) => ending === words.join(' '));
       if (lines) variant = { ...variant, lines };
       else if (ends) variant = { ...variant, ends };
-      else return `“${item}” says nothing of a school: “cleared feet, knees”, “ends settled” or “ends goes on”.`;
+      else if (word === 'why' && words.length > 0) variant = { ...variant, reason: readAtom(words.join(' ')) };
+      else return `“${item}” says nothing of a school: “cleared feet, knees”, “ends settled”, “ends goes on” or “why” and a reason.`;
     }
     return { bySchool: [...(so.bySchool ?? []), variant] };
   },
@@ -89,6 +91,7 @@ export const PLACE_DETAILS: readonly Detail<Position>[] = [
   contacts('I hold', 'holds'),
   contacts('he holds', 'theirHolds'),
   one('I am', 'ownerRole', OWNER_ROLES, CALLED),
+  flag('attempt', 'unfinished'),
   flag('he sees it first', 'heSeesItFirst'),
   bySchool,
   continues,

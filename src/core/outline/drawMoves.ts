@@ -98,7 +98,7 @@ function drawMove(build: Builder, { node, when }: Drawn, { from, to, rewrites }:
       const { name, nth } = parsePlaceName(text, node.line);
       return build.called.find(name, nth);
     },
-    valueCalled: (text, where) => called(text, where === 'here' ? [] : [to])?.value ?? null,
+    valueCalled: (text, where) => called(text, where === 'here' ? [] : [to, ...where])?.value ?? null,
   };
   for (const { line, text } of node.details) {
     const [, list] = ONLY_WHEN.exec(text) ?? [];
@@ -123,7 +123,14 @@ function drawMove(build: Builder, { node, when }: Drawn, { from, to, rewrites }:
   const named: When | undefined = when.size > 0 ? orderedWhen(Object.fromEntries(when), build.at(from)) : undefined;
   const isSame = twin?.when !== undefined && named !== undefined && sameValue(orderedWhen(twin.when, build.at(from)), named);
   const rest: Partial<Transition> = named ? { ...base, when: isSame ? twin.when : named } : without(base as Transition, 'when');
-  const hoped = to === twin?.to ? {} : shownStill(rest, [build.at(from), build.at(to)]);
+  const led = (details.outcomes ?? rest.outcomes ?? []).map((outcome) => outcome.to);
+  const hoped =
+    to === twin?.to
+      ? {}
+      : shownStill(
+          rest,
+          [from, to, ...led].map((at) => build.at(at)),
+        );
   build.setMove({ ...rest, ...hoped, ...details, id, from, to, actor: node.actor, name } as Transition);
   return id;
 }

@@ -1,7 +1,7 @@
 import { CONTEXTS, STANCES, TRANSITION_KINDS, type Transition } from '../tree';
 import { atom, readAtom, readList, sayList, splitAt } from './atoms';
 import { contactSets, each, flag, list, number, one, readContacts, sayContacts, text, values, type Detail } from './detailKinds';
-import { IF_IT_FAILS } from './parse';
+import { IF_IT_FAILS, OR_IF } from './parse';
 
 const BETWEEN = '>';
 const part = (said: string): string => atom(said, (word) => !word.includes(BETWEEN) && !word.includes('"'));
@@ -68,7 +68,7 @@ const steps: Detail<Transition> = {
     if (!taken) return [];
     const said = taken.map((step) => {
       const held = step.contacts.length === 0 ? 'nothing held' : sayContacts(step.contacts);
-      if (held === null || step.ownerRole !== undefined) return null;
+      if (held === null || step.ownerRole !== undefined || step.pictures) return null;
       return step.note === undefined ? held : `${part(step.note)} > ${held}`;
     });
     return taken.length > 0 && said.every((item) => item !== null) ? said : null;
@@ -101,6 +101,57 @@ const onFail: Detail<Transition> = {
     return to === null ? `“${said}” is no place of this tree.` : { onFail: to };
   },
 };
+const outcomes: Detail<Transition> = {
+  key: OR_IF,
+  fields: ['outcomes'],
+  say: ({ outcomes: list }, names) => list?.map(({ ifShown, to }) => `${ifShown.map(names.value).join('; ')} > ${names.place(to)}`) ?? [],
+  read: (said, so, names) => {
+    const [shows = '', place, ...more] = splitAt(said, BETWEEN);
+    const items = splitAt(shows, ';');
+    if (place === undefined || more.length > 0 || items.length === 0) return `“${OR_IF}” wants what he shows > where it lands then.`;
+    const ifShown = items.map((item) => names.valueCalled(item, 'here'));
+    const unknown = ifShown.indexOf(null);
+    if (unknown >= 0) return `“${items[unknown]}” is nothing that he shows there.`;
+    const to = names.placeCalled(place);
+    return to === null
+      ? `“${place}” is no place of this tree.`
+      : { outcomes: [...(so.outcomes ?? []), { ifShown: ifShown as string[], to }] };
+  },
+};
+const AFTER = /^after (\d{1,3})$/;
+const midway: Detail<Transition> = {
+  key: 'midway',
+  fields: ['midway'],
+  say: ({ midway: list }, names) => {
+    const word = (said: string): string => atom(said, (text) => !/[>"]/.test(text) && text !== '?' && !AFTER.test(text));
+    return (
+      list?.map(({ afterStep, reaction, answer, leadsTo }) =>
+        [
+          ...(afterStep === undefined ? [] : [`after ${afterStep}`]),
+          word(reaction),
+          ...(answer === undefined ? (leadsTo === undefined ? [] : ['?']) : [word(answer)]),
+          ...(leadsTo === undefined ? [] : [names.place(leadsTo)]),
+        ].join(' > '),
+      ) ?? []
+    );
+  },
+  read: (said, so, names) => {
+    const pieces = splitAt(said, BETWEEN);
+    const [, step] = AFTER.exec(pieces[0] ?? '') ?? [];
+    const [reaction, answer, place, ...more] = step === undefined ? pieces : pieces.slice(1);
+    if (reaction === undefined || more.length > 0 || Number(step ?? 1) < 1)
+      return '“midway” wants: after 2 > what he does on the way > what I do then > where that leads; only what he does is needed.';
+    const leadsTo = place === undefined ? undefined : names.placeCalled(place);
+    if (leadsTo === null) return `“${place}” is no place of this tree.`;
+    const next = {
+      ...(step === undefined ? {} : { afterStep: Number(step) }),
+      reaction: readAtom(reaction),
+      ...(answer === undefined || answer === '?' ? {} : { answer: readAtom(answer) }),
+      ...(leadsTo === undefined ? {} : { leadsTo }),
+    };
+    return { midway: [...(so.midway ?? []), next] };
+  },
+};
 const contexts: Detail<Transition> = {
   key: 'only in',
   fields: ['contexts'],
@@ -115,6 +166,7 @@ const isChance = (n: number): boolean => n >= 0 && n <= 1;
 
 export const MOVE_DETAILS: readonly Detail<Transition>[] = [
   one('kind', 'kind', TRANSITION_KINDS),
+  outcomes,
   values('stopped by', 'stoppedBy', 'here'),
   values('hopes for', 'provokes', 'hereOrThere'),
   text('why', 'reason'),
@@ -129,7 +181,9 @@ export const MOVE_DETAILS: readonly Detail<Transition>[] = [
   list('undoes', 'undoes'),
   contactSets('shut by', 'blockedBy'),
   contactSets('open with', 'enabledBy'),
+  each('not if', 'preventedBy'),
   steps,
+  midway,
   fits('also from legs', 'legRelations'),
   fits('also from stance', 'stances'),
   choices,

@@ -183,6 +183,37 @@ Knee shield
       near: [],
     });
   });
+  it('says where else a move leads, what prevents it, and what he does on the way', () => {
+    const { tree, problems: told } = add(`
+Ankle hold
+  he straightens the leg / turns out
+    I squeeze the upper ankle → Legs open
+      or if he turns out → Lower ankle (submission)
+      - not if: far
+      - midway: after 2 > rolls > follow him > Legs open
+      - midway: sits up
+Legs open
+  - attempt
+`);
+    expect(told).toEqual([]);
+    expect(tree.positions.map(({ name, unfinished }) => [name, unfinished])).toEqual([
+      ['Ankle hold', undefined],
+      ['Legs open', true],
+      ['Lower ankle', undefined],
+    ]);
+    expect(tree.transitions[0]).toMatchObject({
+      to: 'legs-open',
+      outcomes: [{ ifShown: ['turns-out'], to: 'lower-ankle' }],
+      preventedBy: ['far'],
+      midway: [{ afterStep: 2, reaction: 'rolls', answer: 'follow him', leadsTo: 'legs-open' }, { reaction: 'sits up' }],
+    });
+    expect(applyOutline(tree, formatOutline(tree), 'rewrite').tree).toEqual(tree);
+    const of = (line: string) => problems(`A\n  he x\n    I y → B\n      ${line}`);
+    expect(of('- or if: he x')).toEqual(['4: “or if” wants what he shows > where it lands then.']);
+    expect(of('- or if: he z > B')).toEqual(['4: “he z” is nothing that he shows there.']);
+    expect(of('- midway: after 0 > x')[0]).toContain('4: “midway” wants:');
+    expect(of('- midway: x > y > Nowhere')).toEqual(['4: “Nowhere” is no place of this tree.']);
+  });
   it('adds to what is there and takes nothing away; said twice it changes nothing', () => {
     const once = add(TYPED).tree;
     expect(add(TYPED, once).tree).toEqual(once);

@@ -59,7 +59,10 @@ export interface Outline {
 
 export const ARROW = /\s+(?:→|->|lands on|he gets to)\s+/;
 export const IF_IT_FAILS = 'if it fails';
+/** Where success leads when he shows this: "or if: he pulls out > Lower ankle". */
+export const OR_IF = 'or if';
 /** "if it fails → Half guard", with or without the mark of a detail. */
+const ELSE_WHERE = /^or if\s+(\S.*?)\s*(?:→|->)\s*(.+)$/s;
 const FAILS = /^(?:- )?if it fails\s*(?::|→|->)\s*(.+)$/s;
 const AS_ABOVE = /\s*\(as above\)$/;
 export const STAYS = '.';
@@ -183,7 +186,9 @@ export function parseOutline(text: string): Outline {
   const addUnder = (over: Open, line: number, said: string, indent: number): void => {
     const move = parseMove(said, line);
     const [, fails] = FAILS.exec(said) ?? [];
-    const detail = fails !== undefined ? `${IF_IT_FAILS}: ${fails}` : said.startsWith('- ') ? said.slice(2).trim() : null;
+    const [, shows, other] = (over.kind === 'move' && ELSE_WHERE.exec(said)) || [];
+    const spoken = fails !== undefined ? `${IF_IT_FAILS}: ${fails}` : shows !== undefined ? `${OR_IF}: ${shows} > ${other}` : null;
+    const detail = spoken ?? (said.startsWith('- ') ? said.slice(2).trim() : null);
     if (detail !== null) (over.kind === 'place' ? over.block.details : over.node.details).push({ line, text: detail });
     else if (over.kind === 'show') {
       if (move) addMove(over.node.moves, move, indent);

@@ -2,6 +2,7 @@ import { groupBy } from '../base';
 import {
   defaultKind,
   indexOf,
+  landingsOf,
   namedAt,
   positionOf,
   type Position,
@@ -42,7 +43,7 @@ const indent = (lines: readonly string[]): string[] => lines.map((line) => `  ${
 const homeOf = ({ reads }: Position, { when }: Transition): Read | undefined => reads.find((read) => namedAt(when, read.id).length > 0);
 
 function namesAt(tree: TreeDocument, move: Transition): Names {
-  const [from, to] = [positionOf(indexOf(tree), move.from), positionOf(indexOf(tree), move.to)];
+  const from = positionOf(indexOf(tree), move.from);
   const find = ({ reads }: Position, id: string): string | null => {
     const read = reads.find((item) => item.values.some((value) => value.id === id));
     return read
@@ -52,9 +53,11 @@ function namesAt(tree: TreeDocument, move: Transition): Names {
         )
       : null;
   };
+  const there = (id: string): string | null =>
+    landingsOf(move).reduce<string | null>((found, landing) => found ?? find(positionOf(indexOf(tree), landing), id), null);
   return {
     place: (id) => sayPlaceRef(tree, positionOf(indexOf(tree), id)),
-    value: (id) => find(from, id) ?? `then ${find(to, id) ?? JSON.stringify(id)}`,
+    value: (id) => find(from, id) ?? `then ${there(id) ?? JSON.stringify(id)}`,
     placeCalled: () => null,
     valueCalled: () => null,
   };

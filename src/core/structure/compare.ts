@@ -1,5 +1,5 @@
 import { breadthFirst, FAR } from '../graph';
-import { indexOf, startsOf, LINES, type Line, type PositionId, type TreeDocument, graphOf } from '../tree';
+import { indexOf, landingsOf, startsOf, LINES, type Line, type PositionId, type TreeDocument, graphOf } from '../tree';
 
 export interface Sides<T> {
   readonly both: readonly T[];
@@ -41,12 +41,14 @@ function sidesOf(first: readonly string[], second: readonly string[]): Sides<str
 function namesIn(tree: TreeDocument): { positions: string[]; transitions: string[]; endings: string[] } {
   const index = indexOf(tree);
   const used = new Set<PositionId>(tree.starts.map((start) => start.position));
-  for (const transition of tree.transitions) used.add(transition.from).add(transition.to);
+  for (const transition of tree.transitions) for (const id of [transition.from, ...landingsOf(transition)]) used.add(id);
   const nameOf = (id: PositionId): string => index.positions.get(id)!.name;
   const positions = tree.positions.filter((position) => used.has(position.id));
   return {
     positions: positions.map((position) => position.name),
-    transitions: tree.transitions.map((transition) => `${nameOf(transition.from)}: ${transition.name} → ${nameOf(transition.to)}`),
+    transitions: tree.transitions.flatMap((transition) =>
+      landingsOf(transition).map((to) => `${nameOf(transition.from)}: ${transition.name} → ${nameOf(to)}`),
+    ),
     endings: positions.flatMap((position) => (position.ends ? [`${position.name} (${position.ends})`] : [])),
   };
 }

@@ -1,4 +1,4 @@
-import { indexOf, LINES, positionOf, type PositionId, type Transition, type TreeDocument, type TreeIndex, graphOf } from '../tree';
+import { indexOf, landingsOf, LINES, positionOf, type PositionId, type TreeDocument, type TreeIndex, graphOf } from '../tree';
 import { elementaryCycles } from '../graph';
 
 /** Costly when an opponent's transition on it loses lines (gains them, if the guard player owns the tree). */
@@ -24,12 +24,18 @@ export function linesChanged(index: TreeIndex, from: PositionId, to: PositionId)
 
 /** Steps on which an opponent's transition loses lines (gains them, if the guard player owns the tree), as "from\nto". */
 function hurtfulSteps(index: TreeIndex): ReadonlySet<string> {
-  const hurts = ({ from, to, actor }: Transition): boolean => {
-    if (actor !== 'opponent') return false;
+  const hurts = (from: PositionId, to: PositionId): boolean => {
     const changed = linesChanged(index, from, to);
     return (index.tree.owner === 'passer' ? changed.lost : changed.gained) > 0;
   };
-  return new Set(index.tree.transitions.filter(hurts).map((transition) => `${transition.from}\n${transition.to}`));
+  const his = index.tree.transitions.filter(({ actor }) => actor === 'opponent');
+  return new Set(
+    his.flatMap((transition) =>
+      landingsOf(transition)
+        .filter((to) => hurts(transition.from, to))
+        .map((to) => `${transition.from}\n${to}`),
+    ),
+  );
 }
 
 export function findCycles(tree: TreeDocument, { limit = 10_000, steps = 2_000_000 }: { limit?: number; steps?: number } = {}): Cycles {

@@ -1,5 +1,5 @@
 import { findVanishing, type Vanishing, filterTree, type Filter, type HiddenBy } from '../lens';
-import { isGoal, type Ending, type PositionId, type TransitionId, type TreeDocument, reachablePositions } from '../tree';
+import { isGoal, landingsOf, type Ending, type PositionId, type TransitionId, type TreeDocument, reachablePositions } from '../tree';
 import { findUnanswered, type Unanswered } from './answers';
 import { countRoutes, type RouteCount } from './routes';
 import { findShortestRoutes } from './shortestRoutes';
@@ -26,7 +26,7 @@ const SHORTEST = { through: null, limit: 500, steps: 200_000 };
 
 /** A route is gone when some step of it has no transition left. */
 function shortestLost(tree: TreeDocument, reduced: TreeDocument): FilterDifference['shortest'] {
-  const steps = new Set(reduced.transitions.map((transition) => `${transition.from}\n${transition.to}`));
+  const steps = new Set(reduced.transitions.flatMap((transition) => landingsOf(transition).map((to) => `${transition.from}\n${to}`)));
   const { routes } = findShortestRoutes(tree, SHORTEST);
   const lost = routes.filter((route) => route.some((to, i) => i > 0 && !steps.has(`${route[i - 1]}\n${to}`)));
   return { checked: routes.length, lost: lost.length };

@@ -96,9 +96,9 @@ describe('the ladder', () => {
   it('counts lines as sets, and names the largest regress and lines held above a gap', () => {
     expect(findLadder(doc)).toEqual({
       moves: [
-        { transition: 'up', gained: 3, lost: 0 },
-        { transition: 'down', gained: 0, lost: 3 },
-        { transition: 'across', gained: 1, lost: 2 },
+        { transition: 'up', to: 'b', gained: 3, lost: 0 },
+        { transition: 'down', to: 'a', gained: 0, lost: 3 },
+        { transition: 'across', to: 'c', gained: 1, lost: 2 },
       ],
       gaps: [{ position: 'c', missing: ['knees', 'hips'] }],
       largestRegress: { lost: 3, transitions: ['down'] },

@@ -1,4 +1,5 @@
 export * from './answers';
+export * from './attempts';
 export * from './bypass';
 export * from './compare';
 export * from './contradictions';
@@ -8,7 +9,9 @@ export * from './dilemmas';
 export * from './filterDifference';
 export * from './ladder';
 export * from './lateBranches';
+export * from './midway';
 export * from './necessaryHubs';
+export * from './prevented';
 export * from './provoked';
 export * from './routes';
 export * from './sameRelation';

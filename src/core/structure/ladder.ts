@@ -1,13 +1,14 @@
-import { indexOf, LINES, type Line, type PositionId, type TransitionId, type TreeDocument } from '../tree';
+import { indexOf, landingsOf, LINES, type Line, type PositionId, type TransitionId, type TreeDocument } from '../tree';
 import { linesChanged } from './cycles';
 
 export interface LineChange {
   readonly transition: TransitionId;
+  readonly to: PositionId;
   readonly gained: number;
   readonly lost: number;
 }
 export interface Ladder {
-  /** Lines gained and lost by every transition that changes any, in document order. */
+  /** Lines gained and lost by every transition that changes any, for each place it leads to, in document order. */
   readonly moves: readonly LineChange[];
   /** Positions that hold a line above one that is missing. */
   readonly gaps: readonly { readonly position: PositionId; readonly missing: readonly Line[] }[];
@@ -19,7 +20,9 @@ export interface Ladder {
 export function findLadder(tree: TreeDocument): Ladder {
   const index = indexOf(tree);
   const moves = tree.transitions
-    .map((transition) => ({ transition: transition.id, ...linesChanged(index, transition.from, transition.to) }))
+    .flatMap((transition) =>
+      landingsOf(transition).map((to) => ({ transition: transition.id, to, ...linesChanged(index, transition.from, to) })),
+    )
     .filter((move) => move.gained > 0 || move.lost > 0);
   const lost = moves.reduce((most, move) => Math.max(most, move.lost), 0);
   const gaps = tree.positions.flatMap((position) => {
@@ -30,6 +33,9 @@ export function findLadder(tree: TreeDocument): Ladder {
   return {
     moves,
     gaps,
-    largestRegress: { lost, transitions: lost === 0 ? [] : moves.filter((move) => move.lost === lost).map((move) => move.transition) },
+    largestRegress: {
+      lost,
+      transitions: lost === 0 ? [] : [...new Set(moves.filter((move) => move.lost === lost).map((move) => move.transition))],
+    },
   };
 }

@@ -1,5 +1,5 @@
 import { answersOf } from './answers';
-import { findValue, indexOf, positionOf, type PositionId, type TransitionId, type TreeDocument, type ValueId } from '../tree';
+import { findValue, indexOf, landingsOf, positionOf, type PositionId, type TransitionId, type TreeDocument, type ValueId } from '../tree';
 
 /** A reaction that a helper action of the owner hopes for, and the options that it serves. */
 export interface Provoked {
@@ -16,7 +16,7 @@ export function findProvoked(tree: TreeDocument): Provoked[] {
   const index = indexOf(tree);
   return tree.transitions.flatMap((transition) =>
     (transition.provokes ?? []).flatMap((value): Provoked[] => {
-      const position = [transition.to, transition.from].find((id) => findValue(positionOf(index, id), value));
+      const position = [...landingsOf(transition), transition.from].find((id) => findValue(positionOf(index, id), value));
       if (position === undefined || transition.actor !== 'owner') return [];
       const { read } = findValue(positionOf(index, position), value)!;
       const serves = answersOf(index, position, read.id, value).filter((answer) => answer.id !== transition.id);

@@ -1,6 +1,16 @@
 import { groupBy, product } from '../base';
 import { reachedFrom, walkSimplePaths } from '../graph';
-import { goalsOf, indexOf, type PositionId, type TransitionId, type TreeDocument, graphOf, type Graph } from '../tree';
+import {
+  goalsOf,
+  indexOf,
+  landingsOf,
+  type PositionId,
+  type Transition,
+  type TransitionId,
+  type TreeDocument,
+  graphOf,
+  type Graph,
+} from '../tree';
 
 export interface RouteBudget {
   /** Routes by positions (and, apart, by transitions) to list at the most. */
@@ -27,11 +37,18 @@ function walkRoutes(tree: TreeDocument, graph: Graph, path: number[], budget: { 
   return walkSimplePaths(graph.next, { starts, isGoal, leadsOn: reachedFrom(graph.previous, goals) }, path, budget);
 }
 
+/** The transitions out of a place by where they lead; one that leads to several places stands at each. */
+const waysOn = (transitions: readonly Transition[]) =>
+  groupBy(
+    transitions.flatMap((transition) => landingsOf(transition).map((to) => ({ transition, to }))),
+    ({ to }) => to,
+  );
+
 /** All routes by positions and by transitions, within the budget. */
 export function findRoutes(tree: TreeDocument, { routes = DEFAULT_ROUTES, steps = DEFAULT_STEPS }: RouteBudget = {}): Routes {
   const index = indexOf(tree);
   const graph = graphOf(tree, { stopAtEndings: true });
-  const targetsOf = new Map(graph.ids.map((id) => [id, groupBy(index.from.get(id)!, (transition) => transition.to)]));
+  const targetsOf = new Map(graph.ids.map((id) => [id, waysOn(index.from.get(id)!)]));
   const left = { steps };
   const path: number[] = [];
   const byPositions: PositionId[][] = [];
@@ -45,7 +62,7 @@ export function findRoutes(tree: TreeDocument, { routes = DEFAULT_ROUTES, steps 
       targetsOf
         .get(route[i]!)!
         .get(to)!
-        .map((transition) => transition.id),
+        .map(({ transition }) => transition.id),
     );
     for (const choice of product(parallel)) {
       if (byTransitions.length === routes) {
@@ -69,10 +86,11 @@ export interface RouteCount {
 export function countRoutes(tree: TreeDocument, { routes = DEFAULT_ROUTES, steps = DEFAULT_STEPS }: RouteBudget = {}): RouteCount {
   const graph = graphOf(tree, { stopAtEndings: true });
   const parallel = new Map<number, number>();
-  for (const { from, to } of tree.transitions) {
-    const arc = graph.numberOf.get(from)! * graph.size + graph.numberOf.get(to)!;
-    parallel.set(arc, (parallel.get(arc) ?? 0) + 1);
-  }
+  for (const transition of tree.transitions)
+    for (const to of landingsOf(transition)) {
+      const arc = graph.numberOf.get(transition.from)! * graph.size + graph.numberOf.get(to)!;
+      parallel.set(arc, (parallel.get(arc) ?? 0) + 1);
+    }
   const left = { steps };
   const path: number[] = [];
   /** Ways through the first positions of the path; what a route shares with the one before is not multiplied again. */

@@ -1,4 +1,6 @@
+import { preventionsAt } from './prevented';
 import {
+  landingsOf,
   namedAt,
   indexOf,
   type Position,
@@ -39,7 +41,7 @@ export function findSameRelation(tree: TreeDocument, id: PositionId): SameRelati
     if (transition.from === id || transition.actor !== 'owner' || present.has(`${transition.to}\n${transition.name.toLowerCase()}`))
       return false;
     const { legRelations, stances } = fitsOf(transition, index.positions.get(transition.from)!);
-    return agrees(legRelations, stances);
+    return agrees(legRelations, stances) && preventionsAt(here, transition).length === 0;
   });
   return { positions: positions.map((position) => position.id), transitions: transitions.map((transition) => transition.id) };
 }
@@ -88,9 +90,12 @@ export interface TempoChange {
 /** Transitions after which leg relation and stance are the same and the tempo is not (MODEL §2), where a leg relation is said. */
 export function findTempoChanges(tree: TreeDocument): TempoChange[] {
   const { positions } = indexOf(tree);
-  return tree.transitions.flatMap(({ id, from, to }): TempoChange[] => {
-    const [before, after] = [positions.get(from)!, positions.get(to)!];
-    const isSame = before.legRelation !== undefined && before.legRelation === after.legRelation && before.stance === after.stance;
-    return isSame && before.tempo !== after.tempo ? [{ transition: id, from: before.tempo, to: after.tempo }] : [];
+  return tree.transitions.flatMap((transition): TempoChange[] => {
+    const before = positions.get(transition.from)!;
+    if (before.legRelation === undefined) return [];
+    return landingsOf(transition)
+      .map((id) => positions.get(id)!)
+      .filter((after) => before.legRelation === after.legRelation && before.stance === after.stance && before.tempo !== after.tempo)
+      .map((after) => ({ transition: transition.id, from: before.tempo, to: after.tempo }));
   });
 }

@@ -3,7 +3,7 @@ import { describe, expect, it } from 'vitest';
 import { randomTree } from '../../../tests/support/randomTree';
 import { randomWorld } from '../../../tests/support/randomWorld';
 import { his, mine, position, reaction, tree } from '../../../tests/support/smallTree';
-import { isGoal, type TreeDocument, indexOf } from '../tree';
+import { isGoal, type Transition, type TreeDocument, indexOf } from '../tree';
 import { coverageAt, findUnanswered } from './answers';
 import { findCycles } from './cycles';
 import { findDeadEnds, findUnreachable } from './deadEnds';
@@ -16,6 +16,8 @@ import { findShortestRoutes } from './shortestRoutes';
 const seeds = fc.integer({ min: 1, max: 1e6 });
 const small = (seed: number): TreeDocument => randomWorld(seed, { positions: 8, transitions: 16 });
 
+const ways = ({ to, outcomes = [] }: Transition): string[] => [to, ...outcomes.map((outcome) => outcome.to)];
+
 /** Every simple path, by plain recursion. */
 function bruteRoutes(doc: TreeDocument, without?: string): string[][] {
   const routes: string[][] = [];
@@ -25,7 +27,7 @@ function bruteRoutes(doc: TreeDocument, without?: string): string[][] {
       if (isGoal(doc, at.ends)) routes.push(path);
       return;
     }
-    for (const to of new Set(doc.transitions.filter((t) => t.from === at.id).map((t) => t.to)))
+    for (const to of new Set(doc.transitions.filter((t) => t.from === at.id).flatMap(ways)))
       if (!path.includes(to) && to !== without) walk([...path, to]);
   };
   for (const start of doc.starts) if (start.position !== without) walk([start.position]);
@@ -36,7 +38,7 @@ function bruteCycles(doc: TreeDocument): Set<string> {
   const cycles = new Set<string>();
   const order = new Map(doc.positions.map((item, i) => [item.id, i]));
   const walk = (path: string[]): void => {
-    for (const { to } of doc.transitions.filter((t) => t.from === path.at(-1))) {
+    for (const to of doc.transitions.filter((t) => t.from === path.at(-1)).flatMap(ways)) {
       if (to === path[0]) cycles.add(path.join());
       else if (!path.includes(to) && order.get(to)! > order.get(path[0]!)!) walk([...path, to]);
     }

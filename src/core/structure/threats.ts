@@ -1,4 +1,13 @@
-import { indexOf, isGoal, type PositionId, type TransitionId, type TreeDocument, type TreeIndex, reachablePositions } from '../tree';
+import {
+  indexOf,
+  isGoal,
+  landingsOf,
+  type PositionId,
+  type TransitionId,
+  type TreeDocument,
+  type TreeIndex,
+  reachablePositions,
+} from '../tree';
 import { filterTree } from '../lens';
 
 /** A submission that the opponent has within one transition. */
@@ -11,8 +20,10 @@ export interface Threat {
 export function threatsAt(index: TreeIndex, position: PositionId): Threat[] {
   return (index.from.get(position) ?? []).flatMap((transition) => {
     if (transition.actor !== 'opponent') return [];
-    const ends = index.positions.get(transition.to)?.ends;
-    const submits = (ends === 'submission' || ends === 'submitted') && !isGoal(index.tree, ends);
+    const submits = landingsOf(transition).some((id) => {
+      const ends = index.positions.get(id)?.ends;
+      return (ends === 'submission' || ends === 'submitted') && !isGoal(index.tree, ends);
+    });
     return submits || transition.kind === 'submission' ? [{ position, transition: transition.id }] : [];
   });
 }

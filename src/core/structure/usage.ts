@@ -2,6 +2,7 @@ import {
   familyFacts,
   indexOf,
   goalsOf,
+  landingsOf,
   ownerRoleOf,
   saysRole,
   type OwnerRole,
@@ -34,8 +35,9 @@ export function findUsage(tree: TreeDocument): Usage {
       if (reached[i] && leadsToGoal[i]) positions.get(id)!.push(start.position);
     });
     for (const transition of tree.transitions) {
-      const [from, to] = [graph.numberOf.get(transition.from)!, graph.numberOf.get(transition.to)!];
-      if (reached[from] && leadsToGoal[to] && !tree.positions[from]!.ends) transitions.get(transition.id)!.push(start.position);
+      const from = graph.numberOf.get(transition.from)!;
+      const leads = landingsOf(transition).some((to) => leadsToGoal[graph.numberOf.get(to)!]);
+      if (reached[from] && leads && !tree.positions[from]!.ends) transitions.get(transition.id)!.push(start.position);
     }
   }
   return { transitions, positions };
@@ -77,9 +79,11 @@ export interface RoleChange {
 export function findRoleChanges(tree: TreeDocument): RoleChange[] {
   const { positions } = indexOf(tree);
   return tree.transitions.flatMap((transition) => {
-    const [from, to] = [positions.get(transition.from)!, positions.get(transition.to)!];
-    const role = ownerRoleOf(tree, to);
-    return saysRole(to) && ownerRoleOf(tree, from) !== role ? [{ transition: transition.id, to: role }] : [];
+    const before = ownerRoleOf(tree, positions.get(transition.from)!);
+    const landings = landingsOf(transition).map((id) => positions.get(id)!);
+    const roles = landings.filter(saysRole).map((landing) => ownerRoleOf(tree, landing));
+    const changed = roles.find((role) => role !== before);
+    return changed ? [{ transition: transition.id, to: changed }] : [];
   });
 }
 
@@ -87,8 +91,8 @@ export function findRoleChanges(tree: TreeDocument): RoleChange[] {
 export function findBackTakes(tree: TreeDocument): { transition: TransitionId; position: PositionId; values: readonly string[] }[] {
   const index = indexOf(tree);
   return tree.transitions.flatMap((transition) => {
-    const [from, to] = [index.positions.get(transition.from)!, index.positions.get(transition.to)!];
-    const isBackTake = transition.kind === 'backTake' || (to.family === 'back' && from.family !== 'back');
+    const isBack = (id: PositionId): boolean => index.positions.get(id)!.family === 'back';
+    const isBackTake = transition.kind === 'backTake' || (landingsOf(transition).some(isBack) && !isBack(transition.from));
     return transition.actor === 'owner' && isBackTake
       ? [{ transition: transition.id, position: transition.from, values: Object.values(transition.when ?? {}).flat() }]
       : [];

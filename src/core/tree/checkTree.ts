@@ -2,6 +2,7 @@ import { err, ok, type Result } from '../base';
 import { headerOf } from './diff';
 import type { Position, RuleSet, Transition, TreeDocument } from './document';
 import type { TreeError } from './errors';
+import { landingsOf } from './meaning';
 
 type Report = (code: TreeError['code'], place: string, id: string) => void;
 
@@ -68,6 +69,8 @@ function checkTransition(
     transition.from,
     transition.to,
     transition.onFail,
+    ...(transition.outcomes ?? []).map((outcome) => outcome.to),
+    ...(transition.midway ?? []).map((item) => item.leadsTo),
     ...(transition.parameters ?? []).flatMap((p) => (p.never ?? []).map((n) => n.leadsTo)),
   ];
   for (const id of landings) if (id !== undefined && !positions.has(id)) report('tree/dangling-position', place, id);
@@ -80,8 +83,11 @@ function checkTransition(
     else for (const id of valueIds) if (!read.values.some((value) => value.id === id)) report('tree/dangling-value', place, id);
   }
   const here = new Set(from.reads.flatMap((read) => read.values.map((value) => value.id)));
-  for (const id of transition.stoppedBy ?? []) if (!here.has(id)) report('tree/dangling-value', place, id);
-  const there = new Set(positions.get(transition.to)?.reads.flatMap((read) => read.values.map((value) => value.id)));
+  const shown = [...(transition.stoppedBy ?? []), ...(transition.outcomes ?? []).flatMap((outcome) => outcome.ifShown)];
+  for (const id of shown) if (!here.has(id)) report('tree/dangling-value', place, id);
+  const there = new Set(
+    landingsOf(transition).flatMap((id) => positions.get(id)?.reads.flatMap((read) => read.values.map((value) => value.id)) ?? []),
+  );
   for (const id of transition.provokes ?? []) if (!there.has(id) && !here.has(id)) report('tree/dangling-value', place, id);
   for (const rule of transition.contactRules ?? []) {
     if (rule.kind === 'hold') continue;

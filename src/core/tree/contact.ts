@@ -1,3 +1,4 @@
+import type { Picture } from './picture';
 import type { Actor, ContactJob, OwnerRole, Side, Surface } from './vocabulary';
 
 export interface ContactTarget {
@@ -34,6 +35,7 @@ export interface Step {
   readonly contacts: readonly Contact[];
   /** From this step on the owner is on top or below; absent = as before, at first as at the position the move begins in. */
   readonly ownerRole?: OwnerRole;
+  readonly pictures?: readonly Picture[];
 }
 
 /** After how many changes of the outside hand a rule counts; absent = always. */

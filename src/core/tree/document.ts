@@ -14,6 +14,7 @@ import type {
   ValueKind,
 } from './vocabulary';
 import type { Family } from './families';
+import type { Picture } from './picture';
 
 /** Ids are the author's own strings; each kind is unique within its tree, values within their position. */
 export type PositionId = string;
@@ -52,8 +53,9 @@ export interface SchoolVariant {
   readonly lines?: readonly Line[];
   /** `goesOn`: what is an ending for others is none for this school. */
   readonly ends?: Ending | 'goesOn';
+  /** Why this school does it so; one line. */
+  readonly reason?: string;
 }
-
 export interface Position {
   readonly id: PositionId;
   readonly name: string;
@@ -76,6 +78,8 @@ export interface Position {
   readonly ownerRole?: OwnerRole;
   readonly heSeesItFirst?: boolean;
   readonly ends?: Ending;
+  /** An attempt: the next line is under attack and not cleared yet. */
+  readonly unfinished?: boolean;
   readonly bySchool?: readonly SchoolVariant[];
   readonly continuesIn?: { readonly tree: string; readonly position: PositionId };
   readonly reads: readonly Read[];
@@ -86,6 +90,7 @@ export interface Position {
   readonly checkpoints?: readonly string[];
   /** How many ways on there are in all, as the coach says ("about ten, I teach three"). */
   readonly waysInAll?: number;
+  readonly pictures?: readonly Picture[];
   readonly notes?: string;
   readonly hazards?: readonly string[];
   readonly source?: string;
@@ -108,6 +113,21 @@ export interface Parameter {
   readonly never?: readonly { readonly value: string; readonly leadsTo?: PositionId }[];
 }
 
+/** What he does with it decides where it leads: where one of these is shown, success leads here. */
+export interface Outcome {
+  readonly ifShown: readonly ValueId[];
+  readonly to: PositionId;
+}
+/** What he does while the move is under way. */
+export interface Midway {
+  /** After which of its steps, counted from 1; absent = somewhere on the way. */
+  readonly afterStep?: number;
+  readonly reaction: string;
+  /** What I do about it. */
+  readonly answer?: string;
+  readonly leadsTo?: PositionId;
+}
+
 export interface Transition {
   readonly id: TransitionId;
   readonly from: PositionId;
@@ -124,12 +144,17 @@ export interface Transition {
   readonly offCue?: number;
   readonly stopped?: number;
   readonly onFail?: PositionId;
+  /** In order; the first that fits what he shows comes before `to`. */
+  readonly outcomes?: readonly Outcome[];
   readonly seconds?: number;
   readonly needs?: readonly Fact[];
   readonly makes?: readonly Fact[];
   readonly undoes?: readonly Fact[];
   readonly blockedBy?: readonly (readonly Contact[])[];
   readonly enabledBy?: readonly (readonly Contact[])[];
+  /** What makes it impossible from the beginning and is no reaction of his: a distance, a leg, a grip; in words. */
+  readonly preventedBy?: readonly string[];
+  readonly midway?: readonly Midway[];
   readonly steps?: readonly Step[];
   readonly contactRules?: readonly ContactRule[];
   readonly fits?: { readonly legRelations?: readonly string[]; readonly stances?: readonly Stance[] };

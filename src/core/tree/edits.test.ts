@@ -1,7 +1,9 @@
 import { describe, expect, it } from 'vitest';
 import { his, mine, position, reaction, tree } from '../../../tests/support/smallTree';
 import { checkTree } from './checkTree';
+import type { Transition, TreeDocument } from './document';
 import {
+  asAttempt,
   fitOf,
   landingOf,
   withFit,
@@ -9,6 +11,7 @@ import {
   withNewGuard,
   withNewTransition,
   withNewValue,
+  withOutcome,
   withoutPosition,
   withoutTransition,
   withoutValue,
@@ -56,11 +59,53 @@ describe('removing', () => {
     expect(empty.transitions[0]!.when).toBeUndefined();
     expect(checkTree(empty).ok).toBe(true);
   });
+  it('where else a move led, and what led there, goes with the place or the value; what is left stays', () => {
+    const move = (outcomes: Transition['outcomes'], more: Partial<Transition> = {}) =>
+      tree(doc.positions, [mine('go', 'a', 'b', { outcomes, ...more })], { starts: [] });
+    const both = [
+      { ifShown: ['v', 'w'], to: 'c' },
+      { ifShown: ['w'], to: 'b' },
+    ];
+    const at = (doc: TreeDocument) => doc.transitions[0]!;
+    expect(at(withoutPosition(move(both, { midway: [{ reaction: 'turns', leadsTo: 'c' }] }), 'c'))).toMatchObject({
+      outcomes: [{ ifShown: ['w'], to: 'b' }],
+      midway: [{ reaction: 'turns' }],
+    });
+    expect(at(withoutValue(move(both), 'a', 'w')).outcomes).toEqual([{ ifShown: ['v'], to: 'c' }]);
+    expect(at(withoutValue(move([both[1]!]), 'a', 'w')).outcomes).toBeUndefined();
+    expect(checkTree(move([{ ifShown: ['nobody'], to: 'nowhere' }]))).toMatchObject({
+      ok: false,
+      error: [
+        { code: 'tree/dangling-position', id: 'nowhere' },
+        { code: 'tree/dangling-value', id: 'nobody' },
+      ],
+    });
+  });
   it('a transition is forgotten by the rules that let it in', () => {
     const without = withoutTransition(doc, 'back');
     const rule = without.transitions.find((transition) => transition.id === 'watched')!.contactRules![0]!;
     expect(rule.kind !== 'hold' && rule.letsIn).toBeUndefined();
     expect(checkTree(without).ok).toBe(true);
+  });
+});
+
+describe('where else a move leads', () => {
+  const at = (...outcomes: (readonly [string[], string])[]): Transition =>
+    mine('go', 'a', 'b', outcomes.length > 0 ? { outcomes: outcomes.map(([ifShown, to]) => ({ ifShown, to })) } : {});
+  const led = (move: Transition, value: string, to: string) =>
+    withOutcome(tree(doc.positions, [move]), move, 'he', value, to).transitions[0]!;
+  it('is said value by value; it answers what it names, and leads one way for each', () => {
+    expect(led(at(), 'v', 'c')).toMatchObject({ when: { he: ['v'] }, outcomes: [{ ifShown: ['v'], to: 'c' }] });
+    expect(led(at([['v'], 'c']), 'w', 'c').outcomes).toEqual([{ ifShown: ['v', 'w'], to: 'c' }]);
+    expect(led(at([['v', 'w'], 'c']), 'w', 'a').outcomes).toEqual([
+      { ifShown: ['v'], to: 'c' },
+      { ifShown: ['w'], to: 'a' },
+    ]);
+    expect(led(at([['v'], 'c']), 'v', 'b').outcomes).toBeUndefined();
+  });
+  it('a place that claimed a line too early is an attempt at it', () => {
+    expect(asAttempt(position('x', { lines: ['feet', 'chest'] }))).toMatchObject({ lines: ['feet'], unfinished: true });
+    expect(landingOf(doc, position('x', { lines: ['feet'] }), 'attempt')).toMatchObject({ lines: ['feet'], unfinished: true });
   });
 });
 

@@ -1,6 +1,6 @@
 import { required } from '../base';
 import type { Dismissal, Position, PositionId, Read, Transition, TransitionId, TreeDocument, Value, ValueId, When } from './document';
-import { athleteOf, namedAt, isGoal } from './meaning';
+import { athleteOf, heightOf, isGoal, landingsOf, landsAt, namedAt } from './meaning';
 import { meansNothing, splitCue } from './typed';
 import { LINES, type Ending, type Line, type Owner } from './vocabulary';
 
@@ -122,6 +122,14 @@ function whenWithout(when: When | undefined, keep: (readId: string, valueId: str
   return left.length === 0 ? undefined : Object.fromEntries(left);
 }
 
+/** An outcome that no shown value leads to any more is none. */
+function outcomesWithout(outcomes: Transition['outcomes'], keep: (value: ValueId) => boolean): Transition['outcomes'] {
+  const left = outcomes
+    ?.map((outcome) => ({ ...outcome, ifShown: outcome.ifShown.filter(keep) }))
+    .filter(({ ifShown }) => ifShown.length > 0);
+  return left && left.length > 0 ? left : undefined;
+}
+
 /** Removes a value and every mention of it; a transition that named only this value becomes silent on the read. */
 export function withoutValue(tree: TreeDocument, positionId: PositionId, valueId: ValueId): TreeDocument {
   const position = getPosition(tree, positionId);
@@ -134,7 +142,8 @@ export function withoutValue(tree: TreeDocument, positionId: PositionId, valueId
     const contactRules = t.contactRules?.map((rule) =>
       rule.kind === 'hold' || !rule.whenValues ? rule : { ...rule, whenValues: rule.whenValues.filter((id) => id !== valueId) },
     );
-    return { ...t, when: whenWithout(t.when, (_, id) => id !== valueId), stoppedBy, contactRules };
+    const outcomes = outcomesWithout(t.outcomes, (id) => id !== valueId);
+    return { ...t, when: whenWithout(t.when, (_, id) => id !== valueId), stoppedBy, outcomes, contactRules };
   });
   return withProvokedThere(withPosition({ ...tree, transitions }, { ...position, reads }), positionId);
 }
@@ -142,8 +151,8 @@ export function withoutValue(tree: TreeDocument, positionId: PositionId, valueId
 /** Drops what the transitions at a position hope to provoke and neither of their ends shows any more. */
 function withProvokedThere(tree: TreeDocument, at: PositionId): TreeDocument {
   const transitions = tree.transitions.map((t) => {
-    if (!t.provokes || (t.from !== at && t.to !== at)) return t;
-    const shown = new Set([t.from, t.to].flatMap((id) => [...valueIdsOf(getPosition(tree, id))]));
+    if (!t.provokes || (t.from !== at && !landsAt(t, at))) return t;
+    const shown = new Set([t.from, ...landingsOf(t)].flatMap((id) => [...valueIdsOf(getPosition(tree, id))]));
     return { ...t, provokes: t.provokes.filter((id) => shown.has(id)) };
   });
   return { ...tree, transitions };
@@ -181,7 +190,10 @@ export function withoutPosition(tree: TreeDocument, id: PositionId): TreeDocumen
     const parameters = t.parameters?.map((p) =>
       p.never ? { ...p, never: p.never.map((n) => (n.leadsTo === id ? { value: n.value } : n)) } : p,
     );
-    return { ...t, onFail: t.onFail === id ? undefined : t.onFail, parameters };
+    const midway = t.midway?.map((item) => (item.leadsTo === id ? { ...item, leadsTo: undefined } : item));
+    const left = t.outcomes?.filter((outcome) => outcome.to !== id);
+    const outcomes = left && left.length > 0 ? left : undefined;
+    return { ...t, onFail: t.onFail === id ? undefined : t.onFail, outcomes, midway, parameters };
   });
   return { ...next, transitions, positions: next.positions.filter((position) => position.id !== id) };
 }
@@ -195,12 +207,16 @@ export function withLanding(tree: TreeDocument, id: TransitionId, to: PositionId
   return withProvokedThere(withTransition(tree, { ...transition, to }), to);
 }
 
-/** Where a newly typed position lies: the same height, one line higher, or an ending. */
-export type Landing = 'sameHeight' | 'nextLine' | 'guard' | Ending;
+/**
+ * Where a newly typed position lies: the same height, one line higher, or an ending; an attempt at the next line; or where the
+ * line is cleared that the place before it claims (`claimsAgain`), which then was an attempt.
+ */
+export type Landing = 'sameHeight' | 'nextLine' | 'attempt' | 'claimsAgain' | 'guard' | Ending;
 
 /** What a new position at the end of a transition from `from` starts out as. */
 export function landingOf(tree: TreeDocument, from: Position, landing: Landing): Omit<NewPosition, 'name'> {
-  if (landing === 'sameHeight') return { lines: from.lines, ownerRole: from.ownerRole };
+  if (landing === 'sameHeight' || landing === 'claimsAgain') return { lines: from.lines, ownerRole: from.ownerRole };
+  if (landing === 'attempt') return { lines: from.lines, ownerRole: from.ownerRole, unfinished: true };
   if (landing === 'guard') return { lines: [], family: 'open' };
   if (landing === 'nextLine') {
     const next = LINES.find((line) => !from.lines.includes(line));
@@ -210,6 +226,26 @@ export function landingOf(tree: TreeDocument, from: Position, landing: Landing):
   const good = isGoal({ owner: 'passer' }, landing);
   const family = { settled: 'pin', back: 'back', submission: 'submission', swept: 'lost', submitted: 'lost', escaped: 'lost' } as const;
   return { lines: good ? [...LINES] : [], family: family[landing], ends: landing, tempo: 'neutral' };
+}
+
+/** A place as an attempt: its highest line is not cleared yet. */
+export const asAttempt = (position: Position): Position => ({
+  ...position,
+  lines: position.lines.filter((line) => LINES.indexOf(line) + 1 < heightOf(position.lines)),
+  unfinished: true,
+});
+
+/** Success with a move leads elsewhere where a value is shown, which it answers; it leads there nowhere else. */
+export function withOutcome(tree: TreeDocument, transition: Transition, readId: string, valueId: ValueId, to: PositionId): TreeDocument {
+  const others = outcomesWithout(transition.outcomes, (id) => id !== valueId) ?? [];
+  const known = others.find((outcome) => outcome.to === to);
+  const outcomes =
+    to === transition.to
+      ? others
+      : known
+        ? others.map((outcome) => (outcome === known ? { ...known, ifShown: [...known.ifShown, valueId] } : outcome))
+        : [...others, { ifShown: [valueId], to }];
+  return withFit(tree, { ...transition, outcomes: outcomes.length > 0 ? outcomes : undefined }, readId, valueId, 'answers');
 }
 
 export function withDismissal(tree: TreeDocument, dismissal: Dismissal): TreeDocument {

@@ -7,6 +7,7 @@ export * from './errors';
 export * from './families';
 export * from './fields';
 export * from './meaning';
+export * from './picture';
 export * from './ranges';
 export * from './treeGraph';
 export * from './treeIndex';

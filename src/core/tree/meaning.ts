@@ -1,5 +1,5 @@
 import { ownField } from '../base';
-import type { Defaults, Parameter, Position, ReadId, Transition, TreeDocument, TreeHeader, ValueId, When } from './document';
+import type { Defaults, Parameter, Position, PositionId, ReadId, Transition, TreeDocument, TreeHeader, ValueId, When } from './document';
 import { LINES, PASSER_GOALS, type Actor, type Ending, type Line, type Owner, type OwnerRole } from './vocabulary';
 
 /** The one place of the numbers that stand in for what the coach has not typed (MODEL §1). */
@@ -34,6 +34,17 @@ export const passerIsBelow = (tree: Pick<TreeDocument, 'owner'>, position: Posit
 
 /** Height on the ladder, 0 … 5: the highest line held (0 = none). A missing lower line shows as an empty tick. */
 export const heightOf = (lines: readonly Line[]): number => lines.reduce((height, line) => Math.max(height, LINES.indexOf(line) + 1), 0);
+
+/** Everywhere that success leads, where it usually does first; each once. */
+export const landingsOf = ({ to, outcomes }: Pick<Transition, 'to' | 'outcomes'>): readonly PositionId[] =>
+  outcomes ? [...new Set([to, ...outcomes.map((outcome) => outcome.to)])] : [to];
+/** Whether success can lead to a position. */
+export const landsAt = (transition: Pick<Transition, 'to' | 'outcomes'>, id: PositionId): boolean => landingsOf(transition).includes(id);
+/** Where success leads when this is shown: to the first of its outcomes that names one of these values, else to `to`. */
+export const landingAt = (
+  { to, outcomes = [] }: Pick<Transition, 'to' | 'outcomes'>,
+  shown: Pick<ReadonlySet<ValueId>, 'has'>,
+): PositionId => outcomes.find(({ ifShown }) => ifShown.some((id) => shown.has(id)))?.to ?? to;
 
 /** The values of a read that a `when` names; none = it is silent on it. */
 export const namedAt = (when: When | undefined, readId: ReadId): readonly ValueId[] => ownField(when, readId) ?? [];

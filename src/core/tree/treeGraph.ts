@@ -1,7 +1,7 @@
 import { perObject } from '../base';
 import { reachedFrom, type Edges } from '../graph';
 import type { TreeDocument } from './document';
-import { isGoal } from './meaning';
+import { isGoal, landingsOf } from './meaning';
 
 /** A directed graph over the positions as numbers 0 … n-1 in document order; parallel transitions are one edge. */
 export interface Graph {
@@ -36,10 +36,11 @@ function makeGraph(tree: TreeDocument, { stopAtEndings, withFailures, ownerOnly 
   const ids = tree.positions.map((position) => position.id);
   const numberOf = new Map(ids.map((id, i) => [id, i]));
   const next = ids.map(() => new Set<number>());
-  for (const { from, to, onFail, actor } of tree.transitions) {
+  for (const transition of tree.transitions) {
+    const { from, onFail, actor } = transition;
     const at = numberOf.get(from)!;
     if ((stopAtEndings && tree.positions[at]!.ends) || (ownerOnly && actor !== 'owner')) continue;
-    next[at]!.add(numberOf.get(to)!);
+    for (const to of landingsOf(transition)) next[at]!.add(numberOf.get(to)!);
     if (withFailures && onFail !== undefined) next[at]!.add(numberOf.get(onFail)!);
   }
   const previous: number[][] = ids.map(() => []);

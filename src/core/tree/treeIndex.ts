@@ -1,5 +1,6 @@
 import { required } from '../base';
 import type { Position, PositionId, Read, Transition, TransitionId, TreeDocument, Value } from './document';
+import { landingsOf } from './meaning';
 
 /** Look-ups over one checked tree; made once per document and shared. */
 export interface TreeIndex {
@@ -21,7 +22,7 @@ export function indexOf(tree: TreeDocument): TreeIndex {
   const to = new Map<PositionId, Transition[]>(tree.positions.map((position) => [position.id, []]));
   for (const transition of tree.transitions) {
     required(from.get(transition.from), `position ${transition.from}`).push(transition);
-    required(to.get(transition.to), `position ${transition.to}`).push(transition);
+    for (const landing of landingsOf(transition)) required(to.get(landing), `position ${landing}`).push(transition);
   }
   const index: TreeIndex = {
     tree,

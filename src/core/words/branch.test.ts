@@ -49,6 +49,17 @@ describe('saying a branch', () => {
       'Outer hand: ankle, else shin; never the knee. You want him to show: he frames on the neck or top knee: points out.',
     );
   });
+  it('says where else it leads, what prevents it, and what happens on the way', () => {
+    const more = {
+      name: 'fold the shield',
+      outcomes: [{ ifShown: ['v', 'o'], to: 'c' }],
+      preventedBy: ['far', 'his grip on my belt'],
+      midway: [{ afterStep: 2, reaction: 'turns in', answer: 'ride him', leadsTo: 'c' }, { reaction: 'he sits up' }],
+    };
+    expect(sayBranch({ ...doc, transitions: [mine('t', 'a', 'b', more)] }, ['t'])[0]).toContain(
+      'Now it is Shield folded. But if he frames on the neck or top knee: points out: Side pin. Act at once, before he squares up. Not if: far; his grip on my belt. After step 2, if he turns in: I ride him, then Side pin. On the way, if he sits up: nothing is said yet.',
+    );
+  });
   it('every branch of the demo is whole sentences', () => {
     const demo = demoTree();
     for (const { branch } of findBranches(demo)) {

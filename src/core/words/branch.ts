@@ -1,4 +1,5 @@
 import { asSentence, sayMove, sayPreference, sayShown, sayWhen } from './tree';
+import { sayMidway, sayOutcome, sayPrevented } from './onTheWay';
 import { ENDING_WORDS } from './vocabulary';
 import { findValue, indexOf, positionOf, type Position, type Transition, type TransitionId, type TreeDocument } from '../tree';
 
@@ -19,12 +20,16 @@ function sayStep(tree: TreeDocument, transition: Transition): string[] {
   const done = sayMove(transition);
   const lines = [asSentence(cue ? `if ${cue}, ${done}` : done), ...(transition.reason ? [asSentence(`why: ${transition.reason}`)] : [])];
   lines.push(asSentence(to.ends ? `that is ${to.name}: ${ENDING_WORDS[to.ends]}` : `now it is ${to.name}`));
+  for (const outcome of transition.outcomes ?? []) lines.push(asSentence(`but ${sayOutcome(tree, from, outcome)}`));
   if (to.tempo === 'actNow' && !to.ends)
     lines.push(asSentence(`act at once${to.windowCloses ? `, before ${to.windowCloses.replace(/^when /, '')}` : ''}`));
   const stops = (transition.stoppedBy ?? [])
     .flatMap((id) => findValue(from, id) ?? [])
     .map(({ read, value }) => sayShown(read, value.name));
   if (stops.length > 0) lines.push(asSentence(`it fails if ${stops.join(' or ')}`));
+  const prevented = sayPrevented(transition);
+  if (prevented !== null) lines.push(asSentence(prevented));
+  for (const item of transition.midway ?? []) lines.push(asSentence(sayMidway(tree, item)));
   for (const parameter of transition.parameters ?? []) lines.push(asSentence(sayPreference(tree, parameter)));
   const hoped = (transition.provokes ?? []).flatMap((id) => findValue(to, id) ?? findValue(from, id) ?? []);
   if (hoped.length > 0)

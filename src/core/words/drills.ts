@@ -1,5 +1,6 @@
 import { partnersOf, type ClassSettings, type DrillUnit, type FeederLine, type UnitKind } from '../drills';
 import { findValue, indexOf, positionOf, type TreeDocument } from '../tree';
+import { sayMidway, sayPrevented } from './onTheWay';
 import { sayMine, sayPreference, sayShown } from './tree';
 
 export const UNIT_WORDS: { readonly [K in UnitKind]: string } = { part: 'Part', answer: 'Answer', chain: 'Chain' };
@@ -42,10 +43,14 @@ export function unitWhat(tree: TreeDocument, unit: DrillUnit): string {
 }
 
 /** What is right and what is usually wrong, for the units that have time to look at it. */
-export function unitWatch(tree: TreeDocument, { kind, checkpoints, choices, mistakes }: DrillUnit): string[] {
+export function unitWatch(tree: TreeDocument, { kind, transitions, checkpoints, choices, mistakes }: DrillUnit): string[] {
   const wrong = mistakes.map((mistake) => (mistake.correction ? `${mistake.error}: ${mistake.correction}` : mistake.error));
   if (kind === 'chain') return [];
-  return kind === 'answer' ? wrong : [...checkpoints, ...choices.map((choice) => sayPreference(tree, choice)), ...wrong];
+  if (kind === 'answer') return wrong;
+  const index = indexOf(tree);
+  const moves = transitions.map((id) => index.transitions.get(id)!);
+  const onTheWay = moves.flatMap((move) => [sayPrevented(move) ?? [], (move.midway ?? []).map((item) => sayMidway(tree, item))].flat());
+  return [...checkpoints, ...onTheWay, ...choices.map((choice) => sayPreference(tree, choice)), ...wrong];
 }
 
 /** "17 people, 7 pairs and one three" */

@@ -60,6 +60,17 @@ const SAID: { readonly [K in FindingKind]: readonly [Omit<FindingOf<K>, 'kind' |
     'I cut across, outer hand: knee',
     'It is on the list of what you prefer and on the list of what never.',
   ],
+  prevented: [
+    { transition: 'cut', by: 'far' },
+    'I cut across: not if “far”',
+    'That is what you say of this place itself, so it can never be done from here.',
+  ],
+  openMidway: [
+    { transition: 'cut', reaction: 'turns in', noSuchStep: false },
+    'I cut across, and on the way: turns in',
+    'You have seen it coming, and nothing is said against it.',
+  ],
+  openAttempt: [{}, 'Nothing of mine clears the next line from here', 'An attempt is only half a way: say how it is finished.'],
   grips: [
     { transition: 'cut', problem: { kind: 'nothingHeld', step: 2, contacts: [] } },
     'Step 2: nobody holds anything',

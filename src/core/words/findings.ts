@@ -105,6 +105,27 @@ const WORDS: { readonly [K in FindingKind]: Words<K> } = {
       why: 'It is on the list of what you prefer and on the list of what never.',
     }),
   },
+  prevented: {
+    title: 'Drawn where it cannot be done',
+    action: 'Show it',
+    say: ({ transition, by }, _, tree) => ({
+      what: `${sayMove(indexOf(tree).transitions.get(transition)!)}: not if “${by}”`,
+      why: 'That is what you say of this place itself, so it can never be done from here.',
+    }),
+  },
+  openMidway: {
+    title: 'No answer on the way',
+    action: 'Show it',
+    say: ({ transition, reaction, noSuchStep }, _, tree) => ({
+      what: `${sayMove(indexOf(tree).transitions.get(transition)!)}, and on the way: ${reaction}`,
+      why: noSuchStep ? 'It stands after a step that the move does not have.' : 'You have seen it coming, and nothing is said against it.',
+    }),
+  },
+  openAttempt: {
+    title: 'Attempts that nothing finishes',
+    action: 'Say how it is finished',
+    say: () => ({ what: 'Nothing of mine clears the next line from here', why: 'An attempt is only half a way: say how it is finished.' }),
+  },
   grips: {
     title: 'Hands that do not add up',
     action: 'Open its grips',

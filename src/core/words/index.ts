@@ -14,6 +14,7 @@ export * from './holds';
 export * from './ladder';
 export * from './notFound';
 export * from './odds';
+export * from './onTheWay';
 export * from './people';
 export * from './targets';
 export * from './tree';

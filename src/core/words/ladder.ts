@@ -14,9 +14,9 @@ const namesOf = (tree: TreeDocument, ids: readonly PositionId[]): string[] => id
 const transitionOf = (tree: TreeDocument, id: TransitionId) => indexOf(tree).transitions.get(id)!;
 
 /** "2 lines lost, the most at once: he sweeps me → Swept" */
-export function sayFall(tree: TreeDocument, { transition, lost }: Ladder['moves'][number], most: number): string {
+export function sayFall(tree: TreeDocument, { transition, to, lost }: Ladder['moves'][number], most: number): string {
   const move = transitionOf(tree, transition);
-  const [landing] = namesOf(tree, [move.to]);
+  const [landing] = namesOf(tree, [to]);
   return `${plural(lost, 'line')} lost${lost === most ? ', the most at once' : ''}: ${sayMove(move)} → ${landing}`;
 }
 

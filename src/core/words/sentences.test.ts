@@ -122,11 +122,20 @@ describe('the board in words', () => {
     ]);
   });
   it('where a new place would lie, as the passer and as the guard player says it', () => {
+    const lines = { next: 'hips', claimed: 'knees', from: 'Knee cut' } as const;
     expect([
-      sayLanding('passer', 'swept', undefined),
-      sayLanding('guardPlayer', 'swept', undefined),
-      sayLanding('passer', 'nextLine', 'hips'),
-    ]).toEqual(['I am swept', 'I sweep him', 'hips cleared']);
+      sayLanding('passer', 'swept', lines),
+      sayLanding('guardPlayer', 'swept', lines),
+      sayLanding('passer', 'nextLine', lines),
+      sayLanding('passer', 'attempt', lines),
+      sayLanding('passer', 'claimsAgain', lines),
+    ]).toEqual([
+      'I am swept',
+      'I sweep him',
+      'hips cleared',
+      'an attempt: hips not cleared yet',
+      'knees cleared only here: Knee cut was an attempt',
+    ]);
   });
 });
 

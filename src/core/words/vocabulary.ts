@@ -135,7 +135,7 @@ export const LACK_WORDS: { readonly [K in 'stance' | 'distance' | 'legRelation' 
   signs: 'what is seen at a glance',
 };
 
-const PASSER_LANDS: { readonly [K in Exclude<Landing, 'nextLine'>]: string } = {
+const PASSER_LANDS: { readonly [K in Exclude<Landing, 'nextLine' | 'claimsAgain' | 'attempt'>]: string } = {
   sameHeight: 'same height',
   guard: 'a guard, facing',
   settled: 'settled pin, ends the climb',
@@ -157,8 +157,20 @@ const LANDING_WORDS: { readonly [K in Owner]: typeof PASSER_LANDS } = {
     escaped: 'I am away',
   },
 };
-/** Where a new place would lie, as the owner says it; `next`: the line that the next place up has cleared. */
-export const sayLanding = (owner: Owner, landing: Landing, next: string | undefined): string =>
-  landing === 'nextLine' ? `${next} cleared` : LANDING_WORDS[owner][landing];
+/** The lines that the words of a landing speak of. */
+export interface LandingLines {
+  /** What the next place up has cleared. */
+  readonly next: string | undefined;
+  /** What the place before claims to have cleared, and its name. */
+  readonly claimed: string | null;
+  readonly from: string;
+}
+/** Where a new place would lie, as the owner says it. */
+export function sayLanding(owner: Owner, landing: Landing, { next, claimed, from }: LandingLines): string {
+  if (landing === 'nextLine') return `${next} cleared`;
+  if (landing === 'attempt') return `an attempt: ${next} not cleared yet`;
+  if (landing === 'claimsAgain') return `${claimed} cleared only here: ${from} was an attempt`;
+  return LANDING_WORDS[owner][landing];
+}
 
 export const OWNER_WORDS: { readonly [K in Owner]: string } = { passer: 'the passer', guardPlayer: 'the guard player' };

@@ -83,6 +83,19 @@ const contactRule = z.discriminatedUnion('kind', [
   }),
 ]);
 
+/** Three of a place: what one looks at before a round, not an album. */
+const pictures = z
+  .array(
+    z.strictObject({
+      hash: z.string().regex(/^[0-9a-f]{64}$/),
+      caption: nameSchema,
+      quarterTurns: z.number().int().min(1).max(3).optional(),
+      mirrored: z.literal(true).optional(),
+    }),
+  )
+  .max(6)
+  .optional();
+
 const value = z.strictObject({
   id: idSchema,
   name: nameSchema,
@@ -123,8 +136,11 @@ export const positionSchema = z.strictObject({
   ownerRole: z.enum(OWNER_ROLES).optional(),
   heSeesItFirst: z.boolean().optional(),
   ends: z.enum(ENDINGS).optional(),
+  unfinished: z.boolean().optional(),
   bySchool: z
-    .array(z.strictObject({ school: word, lines: lines.optional(), ends: z.enum([...ENDINGS, 'goesOn']).optional() }))
+    .array(
+      z.strictObject({ school: word, lines: lines.optional(), ends: z.enum([...ENDINGS, 'goesOn']).optional(), reason: text.optional() }),
+    )
     .max(32)
     .optional(),
   continuesIn: z.strictObject({ tree: idSchema, position: idSchema }).optional(),
@@ -133,6 +149,7 @@ export const positionSchema = z.strictObject({
   reason: text.optional(),
   checkpoints: z.array(text).max(64).optional(),
   waysInAll: z.number().int().min(RANGES.waysInAll.min).max(RANGES.waysInAll.max).optional(),
+  pictures,
   notes: text.optional(),
   hazards: words.optional(),
   source: text.optional(),
@@ -154,14 +171,30 @@ export const transitionSchema = z.strictObject({
   offCue: chance.optional(),
   stopped: chance.optional(),
   onFail: idSchema.optional(),
+  outcomes: z
+    .array(z.strictObject({ ifShown: z.array(idSchema).min(1).max(64), to: idSchema }))
+    .max(16)
+    .optional(),
   seconds: seconds.optional(),
   needs: words.optional(),
   makes: words.optional(),
   undoes: words.optional(),
   blockedBy: z.array(contacts).max(32).optional(),
   enabledBy: z.array(contacts).max(32).optional(),
+  preventedBy: words.optional(),
+  midway: z
+    .array(
+      z.strictObject({
+        afterStep: stepNumber.optional(),
+        reaction: nameSchema,
+        answer: nameSchema.optional(),
+        leadsTo: idSchema.optional(),
+      }),
+    )
+    .max(32)
+    .optional(),
   steps: z
-    .array(z.strictObject({ note: text.optional(), contacts, ownerRole: z.enum(OWNER_ROLES).optional() }))
+    .array(z.strictObject({ note: text.optional(), contacts, ownerRole: z.enum(OWNER_ROLES).optional(), pictures }))
     .max(200)
     .optional(),
   contactRules: z.array(contactRule).max(64).optional(),

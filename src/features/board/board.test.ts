@@ -130,7 +130,7 @@ describe('building a branch from the keyboard', () => {
     const mine = newLies(tree, 'owner', from).map(({ landing }) => landing);
     expect(mine).toEqual(['guard', 'swept', 'submitted', 'escaped', 'sameHeight']);
     const his = newLies(tree, 'opponent', from).map(({ landing }) => landing);
-    expect(his).toEqual(['nextLine', 'settled', 'back', 'submission', 'sameHeight']);
+    expect(his).toEqual(['nextLine', 'settled', 'back', 'submission', 'sameHeight', 'attempt']);
     const swept = landOnNew(tree, landingCaret(at, spokenMove('lift him')), 'On top', 'swept');
     expect(swept.tree.transitions[0]!.kind).toBe('retention');
     expect(findOdds(swept.tree).starts[0]!.value).toBeGreaterThan(0.2);

@@ -39,6 +39,8 @@ export type Caret =
       readonly also?: When;
       /** Set when an existing transition is re-linked. */
       readonly transition: string | null;
+      /** The existing transition that leads elsewhere where this value is shown. */
+      readonly outcomeOf?: string;
     };
 
 /** What the board shows and where the coach is on it; the tree itself is kept, undone and stored by the client's store. */

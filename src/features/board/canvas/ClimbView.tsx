@@ -23,6 +23,9 @@ interface Props extends RungHandlers {
   readonly focusable: string | null;
 }
 
+/** A move that leads to several places is drawn to each. */
+const keyOf = ({ transition, to }: Climb): string => `${transition} ${to}`;
+
 /** The climb itself. Each rung is a button; its sections are walked with the arrow keys. */
 export function ClimbView({ layout, faded, shut, selected, section, hovered, focusable, onSelect, onOpen, onHover, onKey }: Props) {
   const touches = (climb: Climb, id: string | null) => id !== null && (climb.from === id || climb.to === id);
@@ -37,11 +40,11 @@ export function ClimbView({ layout, faded, shut, selected, section, hovered, foc
       <Ladder layout={layout} />
       <Climbs climbs={layout.climbs} />
       {warm.map((climb) => (
-        <path key={climb.transition} d={pathOf(climb)} className="fill-none stroke-route" strokeWidth={1.8} />
+        <path key={keyOf(climb)} d={pathOf(climb)} className="fill-none stroke-route" strokeWidth={1.8} />
       ))}
       {strong.map((climb) => (
         <path
-          key={climb.transition}
+          key={keyOf(climb)}
           d={pathOf(climb)}
           className={`fill-none ${shut.has(climb.transition) ? 'stroke-route' : 'stroke-ink'}`}
           strokeWidth={shut.has(climb.transition) ? 1 : 2}
@@ -49,7 +52,7 @@ export function ClimbView({ layout, faded, shut, selected, section, hovered, foc
         />
       ))}
       {falls.map((climb) => (
-        <path key={climb.transition} d={pathOf(climb)} className="fill-none stroke-his" strokeWidth={2} />
+        <path key={keyOf(climb)} d={pathOf(climb)} className="fill-none stroke-his" strokeWidth={2} />
       ))}
       {drawn.map((rungs, i) => (
         <RungShapes key={i} rungs={rungs} faded={faded} selected={within(rungs, selected)} hovered={within(rungs, hovered)} />

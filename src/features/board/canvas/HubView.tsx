@@ -135,7 +135,7 @@ function PlankSection({ item, plankY, share, chosen, onOpen, onSelect }: Section
         <rect x={x} y={top} width={width} height={HUB_PLANK} className="fill-red" />
       )}
       {falls.map((fall) => (
-        <g key={fall.transition} className="cursor-pointer" onClick={() => onSelect(fall.position)}>
+        <g key={`${fall.transition} ${fall.position}`} className="cursor-pointer" onClick={() => onSelect(fall.position)}>
           <path d={`M${fall.x},${bottom}V${fall.y}m-6,0h12`} className="fill-none stroke-his" strokeWidth={1.8} />
           <text x={fall.x - 10} y={fall.y + 1} textAnchor="end" fontSize={13.5} className="halo fill-his font-medium">
             {fall.name}
@@ -190,8 +190,13 @@ export function HubView({ layout, shut, section, shareOf, onSelect, onOpen }: Pr
       <text x={width - 14} y={26} textAnchor="end" fontSize={17} fontWeight={600} className="fill-ink">
         back
       </text>
-      {layout.answers.map((answer) => (
-        <Answer key={answer.transition} answer={answer} shut={shut.get(answer.transition)} onSelect={onSelect} />
+      {layout.answers.map((answer, i) => (
+        <Answer
+          key={`${answer.transition} ${answer.position} ${i}`}
+          answer={answer}
+          shut={shut.get(answer.transition)}
+          onSelect={onSelect}
+        />
       ))}
       {layout.sections.map((item, i) => (
         <PlankSection

@@ -21,9 +21,10 @@ function Snapped({ section, y, thickness }: { section: PlacedSection; y: number;
   );
 }
 
-/** Five ticks beside the name: the lines held, from the feet up. */
+/** Five ticks beside the name: the lines held, from the feet up; of an attempt the next one is half done. */
 function Ticks({ placed }: { placed: PlacedRung }) {
   const { rung, x, y, thickness } = placed;
+  const next = rung.unfinished ? LINES[rung.height] : undefined;
   return (
     <g>
       {LINES.map((line, i) => (
@@ -36,6 +37,7 @@ function Ticks({ placed }: { placed: PlacedRung }) {
           className={rung.lines.includes(line) ? 'fill-ink' : 'fill-hair'}
         />
       ))}
+      {next && <rect x={x} y={y + thickness + 14 - rung.height * 2.6} width={4} height={1.7} className="fill-ink" />}
     </g>
   );
 }
@@ -67,6 +69,9 @@ const RungShape = memo(function RungShape({
         ) : (
           <rect key={i} x={item.x} y={y} width={item.width} height={thickness} className={bar} />
         ),
+      )}
+      {rung.unfinished && !rung.ends && (
+        <line x1={x} x2={x + width} y1={y - 4} y2={y - 4} strokeDasharray="5 4" className={rung.hub ? 'stroke-red' : 'stroke-ink'} />
       )}
       {rung.tempo === 'safe' && !rung.ends && (
         <path

@@ -1,5 +1,5 @@
 'use client';
-import { PLACE_WORDS, placeMeant, spokenPlace } from '@/core/dictation';
+import { isSaidOf, PLACE_WORDS, placeMeant, spokenPlace } from '@/core/dictation';
 import { indexOf, positionOf } from '@/core/tree';
 import { AS_KNOWN, sayJoins, sayNewPlace, saySaidOfDrawn, sayUnknownPlaceWord, WANTED } from '@/core/words';
 import { Caret } from '@/ui/Caret';
@@ -51,8 +51,9 @@ export function LandingLine(props: LineProps<LandingCaret>) {
     if (meant.kind === 'ask') return question.ask(typed, meant);
     const then = { again, skipped };
     if (meant.kind === 'known') {
-      const isSo = means === null || ('ends' in means && (means.ends ?? undefined) === meant.position.ends);
-      return isSo ? take(landOn(tree, caret, meant.position.id, then)) : saySaidOfDrawn(meant.position.name);
+      return means === null || isSaidOf(meant.position, means)
+        ? take(landOn(tree, caret, meant.position.id, then))
+        : saySaidOfDrawn(meant.position.name);
     }
     const lie = meant.entry ?? usual!.landing;
     return take(means ? landOnSaid(tree, caret, name, means, lie, then) : landOnNew(tree, caret, name, lie, then));

@@ -5,10 +5,10 @@ import { indexOf, positionOf, type Transition } from '@/core/tree';
 import { NONE_TO_REPEAT, NOT_DRAWN_HERE, sayDrawnAlready, sayUnknownPlaceWord, sayValue, WANTED } from '@/core/words';
 import { Caret } from '@/ui/Caret';
 import { showKey } from '../boardState';
-import { fitsToo, landingCaret, nextBroken, takeMove, typeSaid, typeValue, type SpokenCaret } from '../typing/branch';
+import { fitsToo, landingCaret, outcomeCaret, nextBroken, takeMove, typeSaid, typeValue, type SpokenCaret } from '../typing/branch';
 import { KEYS } from './keys';
 import { lineOf, saysTooLong, type LineProps } from './line';
-import { drawnHere, freshOption, moveOptions, saidOptions, sameOption, type LineOption } from '../typing/options';
+import { drawnHere, elsewhereOption, freshOption, moveOptions, saidOptions, sameOption, type LineOption } from '../typing/options';
 
 const sameName = (a: string, b: string): boolean => a.trim().toLowerCase() === b.trim().toLowerCase();
 
@@ -27,10 +27,13 @@ export function MoveLine(props: LineProps<SpokenCaret>) {
   const optionsFor = (typed: string): LineOption[] => {
     if (isMine && typed.trim().startsWith('!')) return saidOptions(typed);
     const same = askedOf(typed);
-    return same ? [sameOption(tree, same), freshOption(moveOf(typed).name, 'sameHeight')] : moveOptions(tree, caret, typed, catalogue);
+    return same
+      ? [sameOption(tree, same), freshOption(moveOf(typed).name, 'sameHeight'), elsewhereOption(same)]
+      : moveOptions(tree, caret, typed, catalogue);
   };
   const pick = ({ takes }: LineOption, typed: string): unknown => {
     if (takes.kind === 'same') return take(fitsToo(tree, caret, takes.transition, skipped));
+    if (takes.kind === 'elsewhere') return take({ type: 'caret', caret: outcomeCaret(caret, takes.transition) });
     if (takes.kind === 'known' && catalogue) return take(takeMove(tree, caret, takes.transition, catalogue, skipped));
     if (takes.kind === 'said') return enter(`! ${takes.word}`);
     return take({ type: 'caret', caret: landingCaret(caret, moveOf(typed)) });

@@ -1,6 +1,7 @@
 import { lieOf, spokenShows, withMove, withSaid, withShows, type SaidOfPlace, type SpokenMove } from '@/core/dictation';
 import { familyTyped, sayMove, sayShowsTyped } from '@/core/words';
 import {
+  asAttempt,
   landingOf,
   positionOf,
   indexOf,
@@ -8,6 +9,7 @@ import {
   withLanding,
   withNewGuard,
   withNewPosition,
+  withOutcome,
   withPosition,
   type Landing,
   type Position,
@@ -109,6 +111,12 @@ export const landingCaret = (caret: SpokenCaret, move: SpokenMove): LandingCaret
   transition: null,
 });
 
+/** The caret for where a move that is drawn leads when he shows this. */
+export const outcomeCaret = (caret: SpokenCaret, { id, name }: Transition): LandingCaret => ({
+  ...landingCaret(caret, { name, whatever: false, toMakeHim: null }),
+  outcomeOf: id,
+});
+
 /** What the sentence so far says: "I push the knee to make him frame". */
 export const sayLine = ({ actor, move }: LandingCaret): string =>
   [sayMove({ actor, name: move.name }), ...(move.toMakeHim === null ? [] : [`so that he ${move.toMakeHim}`])].join(' ');
@@ -168,7 +176,11 @@ function whenNamed({ read, value, also }: LandingCaret): When | undefined {
 function finish(tree: TreeDocument, caret: LandingCaret, to: string, isNew: boolean, { again, skipped }: Then): Typed {
   const { transition, position, actor, move, read } = caret;
   if (transition !== null) return { type: 'edit', label: `re-link ${move.name}`, tree: withLanding(tree, transition, to), caret: null };
-  const added = withMove(tree, { position, actor, read, when: whenNamed(caret) }, move, to);
+  const drawn = caret.outcomeOf === undefined ? undefined : indexOf(tree).transitions.get(caret.outcomeOf);
+  const added =
+    drawn && read !== null && caret.value !== null
+      ? { tree: withOutcome(tree, drawn, read, caret.value, to) }
+      : withMove(tree, { position, actor, read, when: whenNamed(caret) }, move, to);
   const after = showOf(caret);
   const goesOn = isNew && !positionOf(indexOf(added.tree), to).ends && actor === 'owner';
   const next: Caret | null =
@@ -191,12 +203,14 @@ export type NewLie = Landing | CataloguePosition;
 export function landOnNew(tree: TreeDocument, caret: LandingCaret, name: string, lie: NewLie, then = ONCE): Typed {
   const from = positionOf(indexOf(tree), caret.position);
   const added = withNewPosition(tree, { name, ...(typeof lie === 'string' ? landingOf(tree, from, lie) : lieOf(lie)) });
-  return finish(added.tree, caret, added.id, true, then);
+  const claimed = lie === 'claimsAgain' ? withPosition(added.tree, asAttempt(from)) : added.tree;
+  return finish(claimed, caret, added.id, true, then);
 }
 
 /** A new place of which something is said at once: how it ends, or who is on top. */
 export function landOnSaid(tree: TreeDocument, caret: LandingCaret, name: string, said: SaidOfPlace, lie: NewLie, then = ONCE): Typed {
   if ('ends' in said) return landOnNew(tree, caret, name, said.ends ?? lie, then);
+  if ('unfinished' in said) return landOnNew(tree, caret, name, 'attempt', then);
   const from = positionOf(indexOf(tree), caret.position);
   const where = typeof lie === 'string' ? landingOf(tree, from, lie) : lieOf(lie);
   const added = withNewPosition(tree, { name, ...where, ownerRole: said.role });

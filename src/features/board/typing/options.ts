@@ -1,6 +1,7 @@
 import { findMatching, FORGIVEN, missOfNames } from '@/core/base';
 import { aliasOf, findTaken, findTransitionsFor, searchCatalogue, type Catalogue, type CataloguePosition } from '@/core/catalogue';
 import { PLACE_WORDS } from '@/core/dictation';
+import { lineClaimedAt } from '@/core/structure';
 import {
   fitOf,
   indexOf,
@@ -26,6 +27,7 @@ export type LineOption = CaretOption & {
     | { readonly kind: 'new'; readonly landing: Landing }
     | { readonly kind: 'known'; readonly transition: Transition }
     | { readonly kind: 'same'; readonly transition: Transition }
+    | { readonly kind: 'elsewhere'; readonly transition: Transition }
     | { readonly kind: 'said'; readonly word: string };
 };
 
@@ -73,19 +75,22 @@ export function completedName(tree: TreeDocument, typed: string): string | null 
 }
 
 /** Where a new place may lie at the end of a move that goes up, and of one that goes down. */
-const NEW_UP: readonly Landing[] = ['nextLine', 'settled', 'back', 'submission', 'sameHeight'];
+const NEW_UP: readonly Landing[] = ['nextLine', 'claimsAgain', 'settled', 'back', 'submission', 'sameHeight', 'attempt'];
 const NEW_DOWN: { readonly [K in Owner]: readonly Landing[] } = {
   passer: ['guard', 'swept', 'submitted', 'escaped'],
   guardPlayer: ['guard', 'swept', 'submitted', 'escaped', 'sameHeight'],
 };
 
 /** How a new place may lie at the end of this actor's move, the usual first, each with its words. */
-export function newLies({ owner }: TreeDocument, actor: Actor, from: Position): { readonly landing: Landing; readonly says: string }[] {
+export function newLies(tree: TreeDocument, actor: Actor, from: Position): { readonly landing: Landing; readonly says: string }[] {
+  const { owner } = tree;
   const next = LINES.find((line) => !from.lines.includes(line));
   const climbs = (actor === 'owner') === (owner === 'passer');
+  const claimed = climbs && actor === 'owner' ? lineClaimedAt(tree, from.id) : null;
+  const needs: Partial<Record<Landing, unknown>> = { nextLine: next, attempt: next, claimsAgain: claimed };
   return (climbs ? NEW_UP : NEW_DOWN[owner])
-    .filter((landing) => landing !== 'nextLine' || next)
-    .map((landing) => ({ landing, says: sayLanding(owner, landing, next) }));
+    .filter((landing) => !(landing in needs) || needs[landing])
+    .map((landing) => ({ landing, says: sayLanding(owner, landing, { next, claimed, from: from.name }) }));
 }
 
 /** A new one of exactly the typed words. */
@@ -113,6 +118,14 @@ export function drawnHere(tree: TreeDocument, { kind, position, read, value }: S
     .from.get(position)!
     .filter((transition) => transition.actor === actor && fitOf(transition, read, value) === 'silent');
 }
+
+/** The same move, which leads elsewhere where he shows this. */
+export const elsewhereOption = (transition: Transition): LineOption => ({
+  key: `elsewhere ${transition.id}`,
+  label: transition.name,
+  note: 'the same, but here it leads elsewhere',
+  takes: { kind: 'elsewhere', transition },
+});
 
 export const sameOption = (tree: TreeDocument, transition: Transition): LineOption => ({
   key: transition.id,

@@ -30,7 +30,9 @@ export function LadderSections({ tree, ladder, loops, dispatch }: Props) {
   return (
     <>
       <Fold title="Falls, deepest first" count={falls.length}>
-        {() => falls.map((fall) => item(fall.transition, fromOf(fall.transition), sayFall(tree, fall, largestRegress.lost)))}
+        {() =>
+          falls.map((fall) => item(`${fall.transition} ${fall.to}`, fromOf(fall.transition), sayFall(tree, fall, largestRegress.lost)))
+        }
       </Fold>
       <Fold title="Upper lines first" count={gaps.length}>
         {() => gaps.map((gap) => item(gap.position, gap.position, sayLadderGap(tree, gap)))}

@@ -90,9 +90,10 @@ function BySchool({ tree, position, onChange }: Omit<Props, 'dispatch'>) {
   return tree.schools.map((school) => {
     const variant = variants.find((item) => item.school === school);
     const put = (label: string, patch: Partial<SchoolVariant>) => {
-      const next: SchoolVariant = { school, ...defined({ lines: variant?.lines, ends: variant?.ends, ...patch }) };
+      const { lines, ends, reason } = variant ?? {};
+      const next: SchoolVariant = { school, ...defined({ lines, ends, reason, ...patch }) };
       const others = variants.filter((item) => item !== variant);
-      const all = next.lines || next.ends ? [...others, next] : others;
+      const all = next.lines || next.ends || next.reason ? [...others, next] : others;
       onChange(`${label} for ${school}`, { bySchool: all.length > 0 ? all : undefined });
     };
     const held = variant?.lines ?? position.lines;
@@ -105,6 +106,11 @@ function BySchool({ tree, position, onChange }: Omit<Props, 'dispatch'>) {
           options={['goesOn', ...ENDINGS]}
           words={{ goesOn: 'it goes on', ...ENDING_WORDS }}
           onChange={(ends) => put('ending', { ends })}
+        />
+        <TextLine
+          label={`Why “${school}” does it so`}
+          value={variant?.reason ?? ''}
+          onChange={(reason) => put('why', { reason: reason === '' ? undefined : reason })}
         />
         <Tick checked={variant?.lines !== undefined} onChange={(on) => put('lines', { lines: on ? position.lines : undefined })}>
           Other lines are cleared here for “{school}”
@@ -195,6 +201,9 @@ export function PositionDetails({ tree, position, onChange, dispatch }: Props) {
         words={ENDING_WORDS}
         onChange={(ends) => onChange('ending', { ends })}
       />
+      <Tick checked={position.unfinished ?? false} onChange={(on) => onChange('an attempt', { unfinished: on || undefined })}>
+        Only an attempt so far: the next line is not cleared yet
+      </Tick>
       <TextLine label="Why here and not elsewhere" value={position.reason ?? ''} hint="he cannot turn in" onChange={text('reason')} />
       <ListLine
         label={position.ends ? 'Settled when (; between)' : 'Look for, at the mat (; between)'}

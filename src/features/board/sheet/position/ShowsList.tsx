@@ -13,7 +13,18 @@ import {
   type TreeDocument,
   type Value,
 } from '@/core/tree';
-import { HIDDEN_WORDS, NOTHING_SPECIAL, WHATEVER, sayMove, sayShown, inHundred, shareText } from '@/core/words';
+import {
+  HIDDEN_WORDS,
+  NOTHING_SPECIAL,
+  WHATEVER,
+  sayMidway,
+  sayMove,
+  sayOutcome,
+  sayPrevented,
+  sayShown,
+  inHundred,
+  shareText,
+} from '@/core/words';
 import type { Odds } from '@/core/odds';
 import type { BoardAction } from '../../boardState';
 import { ReadHead } from './ReadHead';
@@ -68,6 +79,7 @@ function Line({ tree, transition, mine, best = false, hiddenBy, shut, isAsked, d
   const { open, head, toggle } = useOpened(isAsked);
   const to = positionOf(indexOf(tree), transition.to);
   const words = sayMove(transition);
+  const prevented = sayPrevented(transition);
   const first = transition.actor === 'owner' && mine ? firstHold(tree, transition.id, new Set(mine)) : [];
   return (
     <div className="pl-3">
@@ -96,6 +108,17 @@ function Line({ tree, transition, mine, best = false, hiddenBy, shut, isAsked, d
           {shut.says}
         </p>
       )}
+      {transition.outcomes?.map((outcome) => (
+        <p key={`${outcome.to} ${outcome.ifShown.join(' ')}`} className="text-[13px] text-soft">
+          {sayOutcome(tree, positionOf(indexOf(tree), transition.from), outcome)}
+        </p>
+      ))}
+      {prevented !== null && <p className="text-[13px] text-soft">{prevented}</p>}
+      {transition.midway?.map((item, i) => (
+        <p key={i} className="text-[13px] text-soft">
+          {sayMidway(tree, item)}
+        </p>
+      ))}
       {transition.reason && <p className="text-[13px] text-soft">why: {transition.reason}</p>}
       {first.length > 0 && <p className="text-[13px] text-soft">first: {first.join('; ')}</p>}
       {open && <TransitionEditor tree={tree} transition={transition} dispatch={dispatch} />}

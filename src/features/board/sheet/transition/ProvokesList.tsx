@@ -1,4 +1,4 @@
-import { indexOf, positionOf, type Transition, type TreeDocument } from '@/core/tree';
+import { indexOf, landingsOf, positionOf, type Transition, type TreeDocument } from '@/core/tree';
 import { sayShown } from '@/core/words';
 
 interface Props {
@@ -10,7 +10,7 @@ interface Props {
 /** What a helper action hopes he does, at the place it leads to or, as a feint, where it is tried. */
 export function ProvokesList({ tree, transition, onChange }: Props) {
   const index = indexOf(tree);
-  const positions = [...new Set([transition.to, transition.from])].map((id) => positionOf(index, id));
+  const positions = [...new Set([...landingsOf(transition), transition.from])].map((id) => positionOf(index, id));
   const shown = positions.flatMap((position) =>
     position.reads
       .filter((read) => read.kind !== 'timing')

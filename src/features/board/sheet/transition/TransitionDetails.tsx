@@ -92,6 +92,13 @@ export function TransitionDetails({ tree, transition, onChange }: Props) {
         hint="hips low; head on his chest"
         onChange={(checkpoints) => onChange('checkpoints', { checkpoints: orNone(checkpoints) })}
       />
+      <ListLine
+        label="Cannot be done if (; between)"
+        mark=";"
+        values={transition.preventedBy ?? []}
+        hint="far; his knee is across my hip"
+        onChange={(preventedBy) => onChange('what prevents it', { preventedBy: orNone(preventedBy) })}
+      />
       <Select
         label="Kind of move"
         value={transition.kind}

@@ -10,6 +10,8 @@ import type { BoardAction } from '../../boardState';
 import { ChanceSelect } from '@/client/ChanceSelect';
 import { FitList } from './FitList';
 import { TransitionDetails } from './TransitionDetails';
+import { MidwayList } from './MidwayList';
+import { OutcomeList } from './OutcomeList';
 import { ParameterList } from './ParameterList';
 import { ProvokesList } from './ProvokesList';
 import { NumberField } from '@/ui/NumberField';
@@ -60,6 +62,11 @@ export function TransitionEditor({ tree, transition, dispatch }: Props) {
         />
       </div>
       <FitList tree={tree} transition={transition} dispatch={dispatch} />
+      <OutcomeList
+        tree={tree}
+        transition={transition}
+        onChange={(list) => edit('where else it leads', { outcomes: list.length > 0 ? list : undefined })}
+      />
       <details>
         <summary className="min-h-8 text-soft">More about this move</summary>
         <div className="grid gap-3">
@@ -91,6 +98,11 @@ export function TransitionEditor({ tree, transition, dispatch }: Props) {
               />
             </>
           )}
+          <MidwayList
+            tree={tree}
+            transition={transition}
+            onChange={(list) => edit('on the way', { midway: list.length > 0 ? list : undefined })}
+          />
           <TransitionDetails tree={tree} transition={transition} onChange={edit} />
         </div>
       </details>

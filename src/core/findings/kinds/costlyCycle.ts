@@ -1,5 +1,5 @@
 import { cyclesOf } from './cycles';
-import { type Finder } from './finding';
+import { type Finder } from '../finding';
 
 /** A board lists the first costly loops, not the thousands that a dense tree has. */
 const LISTED_CYCLES = 200;

@@ -1,4 +1,4 @@
-import { exactly, type Finder } from './finding';
+import { exactly, type Finder } from '../finding';
 
 /** A read without values. */
 export const emptyRead: Finder<'emptyRead'> = {

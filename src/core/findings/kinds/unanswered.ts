@@ -1,5 +1,5 @@
-import { findUnanswered } from '../structure';
-import { exactly, type Finder } from './finding';
+import { findUnanswered } from '../../structure';
+import { exactly, type Finder } from '../finding';
 
 export const unanswered: Finder<'unanswered'> = {
   isOfAnswers: true,

@@ -1,5 +1,5 @@
 import { isCut, reachableCoverage } from './coverage';
-import { type Finder } from './finding';
+import { type Finder } from '../finding';
 
 export const ambiguous: Finder<'ambiguous'> = {
   isOfAnswers: true,

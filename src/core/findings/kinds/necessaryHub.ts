@@ -1,6 +1,6 @@
-import { findNecessaryHubs } from '../structure';
-import type { Ending, PositionId } from '../tree';
-import { exactly, type Finder } from './finding';
+import { findNecessaryHubs } from '../../structure';
+import type { Ending, PositionId } from '../../tree';
+import { exactly, type Finder } from '../finding';
 
 /** What everything hangs on. */
 export const necessaryHub: Finder<'necessaryHub'> = {

@@ -1,5 +1,5 @@
-import { findUnstopped } from '../structure';
-import { exactly, type Finder } from './finding';
+import { findUnstopped } from '../../structure';
+import { exactly, type Finder } from '../finding';
 
 /** What has no answer where the tree is seen by the other athlete. */
 export const unstopped: Finder<'unstopped'> = {

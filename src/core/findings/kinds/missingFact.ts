@@ -1,6 +1,6 @@
-import { findCertainFacts } from '../grips';
-import { indexOf } from '../tree';
-import { exactly, type Finder } from './finding';
+import { findCertainFacts } from '../../grips';
+import { indexOf } from '../../tree';
+import { exactly, type Finder } from '../finding';
 
 /** Needs that are not met on every way. */
 export const missingFact: Finder<'missingFact'> = {

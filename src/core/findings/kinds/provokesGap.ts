@@ -1,5 +1,5 @@
-import { findProvoked } from '../structure';
-import { exactly, type Finder } from './finding';
+import { findProvoked } from '../../structure';
+import { exactly, type Finder } from '../finding';
 
 /** Helpers for what has no answer. */
 export const provokesGap: Finder<'provokesGap'> = {

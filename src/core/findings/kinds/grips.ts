@@ -1,5 +1,5 @@
-import { findGripFindings } from '../grips';
-import { exactly, type Finder } from './finding';
+import { findGripFindings } from '../../grips';
+import { exactly, type Finder } from '../finding';
 
 /** Hands that do not add up. */
 export const grips: Finder<'grips'> = {

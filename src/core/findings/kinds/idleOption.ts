@@ -1,6 +1,6 @@
-import { findIdleOptions } from '../structure';
-import { indexOf } from '../tree';
-import { exactly, type Finder } from './finding';
+import { findIdleOptions } from '../../structure';
+import { indexOf } from '../../tree';
+import { exactly, type Finder } from '../finding';
 
 /** Options that fit nothing. */
 export const idleOption: Finder<'idleOption'> = {

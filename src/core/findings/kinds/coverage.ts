@@ -1,6 +1,6 @@
-import { perObject } from '../base';
-import { coverageAt, type Coverage } from '../structure';
-import { indexOf, reachablePositions, type TreeDocument } from '../tree';
+import { perObject } from '../../base';
+import { coverageAt, type Coverage } from '../../structure';
+import { indexOf, reachablePositions, type TreeDocument } from '../../tree';
 
 /** Coverage of the positions that a start leads to, made once for the kinds that speak of it. */
 export const reachableCoverage = perObject((tree: TreeDocument): readonly Coverage[] => {

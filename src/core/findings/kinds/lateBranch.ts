@@ -1,5 +1,5 @@
-import { findLateBranches } from '../structure';
-import { exactly, type Finder } from './finding';
+import { findLateBranches } from '../../structure';
+import { exactly, type Finder } from '../finding';
 
 /** Places where one must act at once and nothing says what happens off time. */
 export const lateBranch: Finder<'lateBranch'> = {

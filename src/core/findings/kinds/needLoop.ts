@@ -1,6 +1,6 @@
-import { findNeedLoops } from '../grips';
-import { indexOf } from '../tree';
-import { exactly, type Finder } from './finding';
+import { findNeedLoops } from '../../grips';
+import { indexOf } from '../../tree';
+import { exactly, type Finder } from '../finding';
 
 /** "First this" in a circle. */
 export const needLoop: Finder<'needLoop'> = {

@@ -1,5 +1,5 @@
-import { groupBy } from '../base';
-import { exactly, type Finder } from './finding';
+import { groupBy } from '../../base';
+import { exactly, type Finder } from '../finding';
 
 /** Two places of one name. */
 export const sameName: Finder<'sameName'> = {

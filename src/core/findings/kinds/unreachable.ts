@@ -1,5 +1,5 @@
-import { findUnreachable } from '../structure';
-import { exactly, type Finder } from './finding';
+import { findUnreachable } from '../../structure';
+import { exactly, type Finder } from '../finding';
 
 export const unreachable: Finder<'unreachable'> = {
   find: (tree) => exactly(findUnreachable(tree).map((position) => ({ kind: 'unreachable', key: `unreachable/${position}`, position }))),

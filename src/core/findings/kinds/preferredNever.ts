@@ -1,6 +1,6 @@
-import { findContradictoryPreferences } from '../structure';
-import { indexOf } from '../tree';
-import { exactly, type Finder } from './finding';
+import { findContradictoryPreferences } from '../../structure';
+import { indexOf } from '../../tree';
+import { exactly, type Finder } from '../finding';
 
 export const preferredNever: Finder<'preferredNever'> = {
   find: (tree) => {

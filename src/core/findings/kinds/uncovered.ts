@@ -1,5 +1,5 @@
 import { isCut, reachableCoverage } from './coverage';
-import type { Finder } from './finding';
+import type { Finder } from '../finding';
 
 /** Combinations of closed reads; of one read alone it is the same statement as its unanswered value. */
 export const uncovered: Finder<'uncovered'> = {
