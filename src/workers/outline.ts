@@ -1,4 +1,4 @@
-import { catalogueFor, getCatalogue } from '@/core/catalogue';
+import { catalogueFor, entriesOf, getCatalogue, withGymEntries, type GymsWords } from '@/core/catalogue';
 import { applyOutline, type Applied, type OutlineMode } from '@/core/outline';
 import { formatTreeFile } from '@/core/notation';
 import { findUnanswered } from '@/core/structure';
@@ -13,9 +13,10 @@ export interface OutlineAnswer extends Applied {
   readonly unanswered: readonly string[];
 }
 
-/** What an outline would make of a tree, and what it leaves open. */
-export function outlineAnswer(tree: TreeDocument, text: string, mode: OutlineMode): OutlineAnswer {
-  const applied = applyOutline(tree, text, mode, catalogueFor(getCatalogue(), tree.owner));
+/** What an outline would make of a tree, and what it leaves open. `own`: what the gym has added to the catalogue. */
+export function outlineAnswer(tree: TreeDocument, text: string, mode: OutlineMode, own: GymsWords | null): OutlineAnswer {
+  const { catalogue } = withGymEntries(getCatalogue(), own ? entriesOf(own) : []);
+  const applied = applyOutline(tree, text, mode, catalogueFor(catalogue, tree.owner));
   const spoken = new Set(applied.report.spokenOf);
   // Looked up in the gym for the questions, never stored with the tree.
   const { ruleSets: _cards, profiles: _people, ...made } = applied.tree;

@@ -39,13 +39,13 @@ describe('what the worker answers', () => {
   it('an outline is put on to the tree itself, without what the gym lends it, and says what stays open', () => {
     const lent = { ...tree, profiles: [], ruleSets: [] };
     const answer = ask<'outline'>(
-      { kind: 'outline', look: WHOLE, text: 'Tide guard\n  he frames / turns\n    I wade → Side pin\n  he waits', mode: 'add' },
+      { kind: 'outline', look: WHOLE, text: 'Tide guard\n  he frames / turns\n    I wade → Side pin\n  he waits', mode: 'add', own: null },
       lent,
     );
     expect(answer.report).toMatchObject({ yours: ['Side pin'], fresh: ['Tide guard'] });
     expect(answer.unanswered).toEqual(['Tide guard: he waits']);
     expect([answer.problems, answer.refused]).toEqual([[], []]);
-    const marked = ask<'outline'>({ kind: 'outline', look: WHOLE, text: 'A <b>place', mode: 'add' });
+    const marked = ask<'outline'>({ kind: 'outline', look: WHOLE, text: 'A <b>place', mode: 'add', own: null });
     expect(marked.refused[0]).toContain('markup');
     expect([answer.tree.positions.length, 'profiles' in answer.tree]).toEqual([tree.positions.length + 1, false]);
   });

@@ -3,6 +3,7 @@ import { layoutBoardInPieces, type BoardLayout, type Grid } from '@/core/board';
 import { findOddsInPieces, type Odds, type OddsQuestion } from '@/core/odds';
 import { viewTree, type Filter, type TreeView } from '@/core/lens';
 import type { PositionId, TreeDocument } from '@/core/tree';
+import type { GymsWords } from '@/core/catalogue';
 import type { OutlineMode } from '@/core/outline';
 import { outlineAnswer, type OutlineAnswer } from './outline';
 import { positionInPieces, type PositionAnswer } from './position';
@@ -18,7 +19,7 @@ export type Question = { readonly look: Look } & (
   | { readonly kind: 'sheet' }
   | { readonly kind: 'position'; readonly position: PositionId }
   | ({ readonly kind: 'odds' } & OddsQuestion)
-  | { readonly kind: 'outline'; readonly text: string; readonly mode: OutlineMode }
+  | { readonly kind: 'outline'; readonly text: string; readonly mode: OutlineMode; readonly own: GymsWords | null }
   | {
       readonly kind: 'layout';
       readonly grid: Grid;
@@ -51,7 +52,7 @@ function viewed(tree: TreeDocument, look: Look): TreeView {
 /** The answer to a question, in pieces. */
 export function* answering(tree: TreeDocument, question: Question): InPieces<AnswerTo[QuestionKind]> {
   // An outline is put on to the tree itself, however it is looked at.
-  if (question.kind === 'outline') return outlineAnswer(tree, question.text, question.mode);
+  if (question.kind === 'outline') return outlineAnswer(tree, question.text, question.mode, question.own);
   const looked = viewed(tree, question.look);
   const { shown } = looked;
   yield 0;

@@ -41,6 +41,23 @@ describe('his moves that my grips shut', () => {
     const twice = { ...doc(entered), positions: [position('a'), position('b', { holds: [hip, knee] })] };
     expect(lettingGoLetsIn(twice, 'b').find(({ hold }) => hold === 'left hand near knee')).toBeUndefined();
   });
+  it('what he has only by a grip of mine is given while I am said to hold it, and not there while I do not', () => {
+    const drag = his('drag', 'b', 'a', { enabledBy: [[knee], [lapel]] });
+    const both = his('both', 'b', 'a', { enabledBy: [[lapel]], blockedBy: [[hip]] });
+    const said = (...ways: ReturnType<typeof mine>[]) =>
+      shutByMine({ ...doc(...ways), transitions: [...ways, drag, both] }, 'b').map(({ transition, status, holds }) => [
+        transition,
+        status,
+        holds,
+      ]);
+    expect(said(bare)).toEqual([
+      ['drag', 'given', [lapel]],
+      ['both', 'whileKept', [hip]],
+    ]);
+    const empty = { ...smallTree([position('a'), position('b')], [mine('x', 'a', 'b'), drag]), starts: [{ position: 'a' }] };
+    expect(shutByMine(empty, 'b')).toEqual([{ transition: 'drag', status: 'notYet', holds: [knee] }]);
+    expect(lettingGoLetsIn(empty, 'b')).toEqual([]);
+  });
   it('my own moves are not meant, and a set of none shuts nothing', () => {
     const own = mine('own', 'b', 'a', { blockedBy: [[hip]] });
     const none = his('none', 'b', 'a', { blockedBy: [[]] });

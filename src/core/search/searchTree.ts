@@ -26,7 +26,7 @@ const told = (hit: Omit<Hit, 'text'>, texts: readonly (string | undefined)[]): S
   texts.flatMap((text) => (text === undefined || text === '' ? [] : [said({ ...hit, text })]));
 
 function ofTransition(transition: Transition, from: string): Said[] {
-  const { id, notes, reason, checkpoints = [], mistakes = [], hazards = [], parameters = [] } = transition;
+  const { id, notes, reason, checkpoints = [], mistakes = [], hazards = [], parameters = [], preventedBy = [], midway = [] } = transition;
   const at = { position: transition.from, at: id };
   const name = sayMove(transition);
   const about = { ...at, of: name };
@@ -38,6 +38,8 @@ function ofTransition(transition: Transition, from: string): Said[] {
       reason,
       notes,
       ...hazards,
+      ...preventedBy,
+      ...midway.flatMap((item) => [item.reaction, item.answer]),
       ...parameters.map((parameter) => [parameter.name, ...parameter.values].join(', ')),
     ]),
   ];

@@ -19,9 +19,11 @@ export function sayShut({ status, toBreak }: Blocking, transition: Pick<Transiti
   return `not yet: only when ${sets.join(', or ')} is on`;
 }
 
-/** What of mine stops a move of his: for certain, or only where I kept it on the way. */
+/** What of mine stops a move of his, for certain or only where I kept it on the way; or what of mine lets him have it. */
 export function sayShutByMine({ status, holds }: Pick<ShutByMine, 'status' | 'holds'>): string {
-  const held = holds.map(sayContact).join(' and ');
+  const held = holds.map((contact) => sayContact(contact)).join(' and ');
+  if (status === 'given') return `he has it only because I hold ${held}`;
+  if (status === 'notYet') return `not unless I hold ${held}`;
   return status === 'shut' ? `shut while I hold ${held}` : `shut only if I keep ${held}`;
 }
 

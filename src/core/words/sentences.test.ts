@@ -6,7 +6,7 @@ import { findLadder } from '../structure';
 import type { Contact } from '../tree';
 import { sayDrawnAnswer, sayDrawnPlace, sayOpenCount, saySection } from './board';
 import { sayHidden, sayRoutesLeft } from './filter';
-import { sayHandsAlong, sayOutside, sayShut, sayToBreak } from './holds';
+import { sayHandsAlong, sayOutside, sayShut, sayShutByMine, sayToBreak } from './holds';
 import {
   sayAnnounced,
   sayAnswer,
@@ -56,6 +56,15 @@ describe('what a filter takes away, in words', () => {
 });
 
 describe('the hands in words', () => {
+  it('says what my grips shut and what they let him have', () => {
+    const says = (['shut', 'whileKept', 'given', 'notYet'] as const).map((status) => sayShutByMine({ status, holds: [COLLAR] }));
+    expect(says.map((item) => item.replace('his left hand collar', 'X'))).toEqual([
+      'shut while I hold X',
+      'shut only if I keep X',
+      'he has it only because I hold X',
+      'not unless I hold X',
+    ]);
+  });
   it('says why a move is shut or not there yet, and what to break', () => {
     const shut = (move: object, on: Contact[]) => sayShut(blockingOf(move, on), move);
     expect(shut({}, [COLLAR])).toBe('');

@@ -12,8 +12,8 @@ export function theirGripsAt(tree: TreeDocument, position: Position): Contact[] 
 
 /** Why an option is not there now, and what to do about it, in words. */
 export interface Shut {
-  /** `whileKept`: of his, shut only where I kept my grips. */
-  readonly status: 'blocked' | 'notYet' | 'whileKept';
+  /** `whileKept`: of his, shut only where I kept my grips; `given`: his by what I hold. */
+  readonly status: 'blocked' | 'notYet' | 'whileKept' | 'given';
   readonly says: string;
 }
 
@@ -30,7 +30,7 @@ export function shutOptions(tree: TreeDocument, on: readonly Contact[]): Readonl
 
 /** His moves that my grips shut, as the sheet says it. */
 export const shutByMyGrips = (shut: readonly ShutByMine[]): ReadonlyMap<TransitionId, Shut> =>
-  new Map(shut.map((item) => [item.transition, { status: item.status === 'shut' ? 'blocked' : 'whileKept', says: sayShutByMine(item) }]));
+  new Map(shut.map((item) => [item.transition, { status: item.status === 'shut' ? 'blocked' : item.status, says: sayShutByMine(item) }]));
 
 /** What I need to hold for a move and am not said to hold at its place. */
 export const firstHold = (tree: TreeDocument, id: TransitionId, mine: ReadonlySet<string>): string[] => {

@@ -1,7 +1,7 @@
 import { useEffect, useState } from 'react';
-import { readDocument } from '@/client/documents';
-import type { Catalogue, GymsWords } from '@/core/catalogue';
+import type { Catalogue } from '@/core/catalogue';
 import type { Owner } from '@/core/tree';
+import { readOwnWords } from '../ownWords';
 
 /** The catalogue as this gym sees it, fetched from this server when it is first wanted (a caret opens); null until then. */
 export function useCatalogue(wanted: boolean, owner: Owner): Catalogue | null {
@@ -12,10 +12,9 @@ export function useCatalogue(wanted: boolean, owner: Owner): Catalogue | null {
     void (async () => {
       const [{ catalogueFor, entriesOf, getCatalogue, withGymEntries }, own] = await Promise.all([
         import('@/core/catalogue'),
-        readDocument<GymsWords>('catalogueWords', 'own'),
+        readOwnWords(),
       ]);
-      // Without the gym's own entries the shipped ones still serve.
-      const entries = own.ok ? entriesOf(own.value.document) : [];
+      const entries = own ? entriesOf(own) : [];
       if (current) setCatalogue(catalogueFor(withGymEntries(getCatalogue(), entries).catalogue, owner));
     })();
     return () => {

@@ -2,10 +2,12 @@
 import { useEffect, useMemo, useRef, useState, type Dispatch, type KeyboardEvent } from 'react';
 import { useAnswer, type Subject } from '@/workers/useAnswer';
 import { Working } from '@/client/Working';
+import type { GymsWords } from '@/core/catalogue';
 import type { PositionId, TreeDocument } from '@/core/tree';
 import { buttonClass } from '@/ui/Field';
 import { Select } from '@/ui/Select';
 import type { BoardAction } from '../../boardState';
+import { readOwnWords } from '../../ownWords';
 import { OutlinePreview } from './OutlinePreview';
 import { draftKey, draftsOf, keepDrafts, type Drafts } from './outlineDrafts';
 import { modeOf, nextIndent, scopesFor, textOf, type Scope } from './scopes';
@@ -33,6 +35,19 @@ function useRested(text: string): string {
   return rested;
 }
 
+/** What the gym has added to the catalogue; undefined = not known yet. */
+function useOwnWords(): GymsWords | null | undefined {
+  const [own, setOwn] = useState<GymsWords | null>();
+  useEffect(() => {
+    let current = true;
+    void readOwnWords().then((words) => current && setOwn(words));
+    return () => {
+      current = false;
+    };
+  }, []);
+  return own;
+}
+
 /** Hands a text to the browser as a file. */
 function saveText(name: string, text: string): void {
   const link = document.createElement('a');
@@ -58,8 +73,9 @@ export function OutlineSheet({ tree, subject, selected, pasted, dispatch }: Prop
   const isOvertaken = written !== undefined && typed[key]!.from !== drawn;
   const rested = useRested(text);
   const mode = modeOf(scope);
-  const isAsked = written !== undefined && rested.trim() !== '';
-  const answer = useAnswer<'outline'>(subject, isAsked ? { kind: 'outline', look: WHOLE, text: rested, mode } : null);
+  const own = useOwnWords();
+  const isAsked = own !== undefined && written !== undefined && rested.trim() !== '';
+  const answer = useAnswer<'outline'>(subject, isAsked ? { kind: 'outline', look: WHOLE, text: rested, mode, own } : null);
   const { value, asked, of } = answer;
   const isOf = value !== null && asked?.text === text && asked.mode === mode && of === subject.tree && !answer.pending;
   const isGood = isOf && value.problems.length + value.refused.length === 0;

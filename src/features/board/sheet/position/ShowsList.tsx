@@ -88,7 +88,7 @@ function Line({ tree, transition, mine, best = false, hiddenBy, shut, isAsked, d
           ref={head}
           type="button"
           aria-expanded={open}
-          className={`min-h-7 text-left hover:underline ${hiddenBy || (shut && shut.status !== 'whileKept') ? 'text-soft line-through decoration-hair' : transition.actor === 'owner' ? '' : 'text-his'}`}
+          className={`min-h-7 text-left hover:underline ${hiddenBy || shut?.status === 'blocked' || shut?.status === 'notYet' ? 'text-soft line-through decoration-hair' : transition.actor === 'owner' ? '' : 'text-his'}`}
           onClick={toggle}
         >
           {words}
