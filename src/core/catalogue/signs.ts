@@ -33,6 +33,20 @@ export const SIGN_GROUPS = [
   },
   { group: 'His ankles', exclusive: true, signs: { 'ankles-crossed': 'crossed', 'ankles-open': 'not crossed' } },
   {
+    group: 'His body and mine',
+    exclusive: false,
+    signs: {
+      'his-leg-between': 'one of his legs between mine',
+      'leg-dragged': 'his leg dragged across my hip',
+      'legs-on-shoulders': 'both his legs on my shoulders',
+      'over-under': 'one arm of mine over a leg, one under',
+      'hands-locked': 'my hands locked round his hips',
+      'chest-on-chest': 'my chest on his chest',
+      'chest-on-back': 'my chest on his back',
+      'sitting-on-him': 'I sit on him',
+    },
+  },
+  {
     group: 'His hands',
     exclusive: false,
     signs: {
@@ -56,7 +70,8 @@ export const SIGNS: readonly Sign[] = SIGN_GROUPS.flatMap((item) => Object.keys(
 export const isSign = (word: string): word is Sign => (SIGNS as readonly string[]).includes(word);
 export const saySign = (sign: Sign): string => {
   const { group, signs } = SIGN_GROUPS.find((item) => Object.hasOwn(item.signs, sign))!;
-  return `${group.toLowerCase()} ${(signs as Record<string, string>)[sign]}`;
+  const words = (signs as Record<string, string>)[sign]!;
+  return group === 'His body and mine' ? words : `${group.toLowerCase()} ${words}`;
 };
 
 /** Two signs of one group of which only one can be seen at a time. */

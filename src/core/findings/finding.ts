@@ -1,4 +1,4 @@
-import type { GripProblem, MissingFact, NeedLoop } from '../grips';
+import type { FoundRisk, GripProblem, MissingFact, NeedLoop } from '../grips';
 import type { AmbiguousValue, ContradictoryPreference, LateBranch, OpenMidway, Prevented, Unanswered, Unstopped } from '../structure';
 import type { Ending, PositionId, ReadId, TransitionId, TreeDocument, ValueId } from '../tree';
 
@@ -21,6 +21,7 @@ interface FindingData {
   openAttempt: object;
   /** `transition` null: at the position itself. */
   grips: { readonly transition: TransitionId | null; readonly problem: GripProblem };
+  closedGuard: Omit<FoundRisk, 'position'>;
   lateBranch: Omit<LateBranch, 'position'>;
   sameName: { readonly others: readonly PositionId[] };
   emptyRead: { readonly read: ReadId };

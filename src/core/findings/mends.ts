@@ -30,6 +30,7 @@ const MENDS: { readonly [K in FindingKind]: (finding: FindingOf<K>, tree: TreeDo
   openMidway: atPosition,
   openAttempt: atShow,
   grips: ({ position, transition }) => ({ at: 'grips', position, transition }),
+  closedGuard: ({ position, transition }) => ({ at: 'grips', position, transition }),
   lateBranch: atPosition,
   sameName: atPosition,
   emptyRead: atShow,

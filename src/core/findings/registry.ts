@@ -1,5 +1,6 @@
 import type { TreeDocument } from '../tree';
 import { ambiguous } from './kinds/ambiguous';
+import { closedGuard } from './kinds/closedGuard';
 import { costlyCycle } from './kinds/costlyCycle';
 import { deadEnd } from './kinds/deadEnd';
 import { emptyRead } from './kinds/emptyRead';
@@ -37,6 +38,7 @@ export const FINDERS: { readonly [K in FindingKind]: Finder<K> } = {
   openMidway,
   openAttempt,
   grips,
+  closedGuard,
   lateBranch,
   sameName,
   emptyRead,

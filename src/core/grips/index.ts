@@ -3,6 +3,7 @@ export * from './along';
 export * from './arrival';
 export * from './blockers';
 export * from './certainFacts';
+export * from './closedGuard';
 export * from './entry';
 export * from './facts';
 export * from './needLoops';

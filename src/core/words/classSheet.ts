@@ -1,6 +1,7 @@
 import { classTimeOf, type ClassSettings, type DrillUnit } from '../drills';
 import { filterTree, isFiltering, type Filter } from '../lens';
-import type { TreeDocument } from '../tree';
+import { indexOf, positionOf, type TreeDocument } from '../tree';
+import { usualCautions } from './cautions';
 import { feederSentence, minutesText, resistanceText, sayPartners, UNIT_WORDS, unitTitle, unitWatch, unitWhat } from './drills';
 import { HIDDEN_WORDS } from './filter';
 import { sayMine } from './tree';
@@ -37,6 +38,12 @@ function rulesOf(tree: TreeDocument, units: readonly DrillUnit[], filter: Filter
   return [...barred.map((transition) => `“${sayMine(transition.name)}”: ${HIDDEN_WORDS[hidden.get(transition.id)!]}.`), ...named];
 }
 
+/** The usual warnings of the places that a unit goes through. */
+const usualAt = (tree: TreeDocument, { transitions }: DrillUnit): string[] => {
+  const index = indexOf(tree);
+  return transitions.flatMap((id) => usualCautions(tree.owner, positionOf(index, index.transitions.get(id)!.from)));
+};
+
 /** The class as rows with their minutes: warm-up, the units in order, free minutes, the close. */
 export function classSheetOf(
   tree: TreeDocument,
@@ -69,6 +76,10 @@ export function classSheetOf(
     title: `${tree.name}: class of ${settings.slotMinutes} minutes`,
     summary: `${sayPartners(settings)}; every partner in both roles, ${settings.bothSides ? 'both sides' : 'one side'}; ${minutesText(totalMinutes)} of ${settings.slotMinutes} minutes planned.`,
     rows,
-    cautions: [...rulesOf(tree, units, settings.filter ?? {}), ...new Set(units.flatMap((unit) => unit.cautions)), CAUTION],
+    cautions: [
+      ...rulesOf(tree, units, settings.filter ?? {}),
+      ...new Set(units.flatMap((unit) => [...usualAt(tree, unit), ...unit.cautions])),
+      CAUTION,
+    ],
   };
 }

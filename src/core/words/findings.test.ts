@@ -77,6 +77,12 @@ const SAID: { readonly [K in FindingKind]: readonly [Omit<FindingOf<K>, 'kind' |
     'A step without a hold cannot be shown or checked.',
     'Knee shield, I cut across',
   ],
+  closedGuard: [
+    { transition: 'cut', risk: 'handOnMat', step: 2 },
+    'A hand on the mat, step 2',
+    'A posted hand is no posture: he sweeps over it or takes the arm.',
+    'Knee shield, I cut across',
+  ],
   lateBranch: [
     { missing: ['late', 'early'], values: [] },
     'No answer when I am late or early',

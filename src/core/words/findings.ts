@@ -1,6 +1,7 @@
 import type { Finding, FindingKind, FindingOf } from '../findings';
 import { indexOf, positionOf, type Position, type TransitionId, type TreeDocument } from '../tree';
 import { sayProblem } from './gripProblem';
+import { CLOSED_GUARD_WORDS } from './cautions';
 import { ENDING_WORDS } from './vocabulary';
 import { sayMine, sayMove, sayValue } from './tree';
 
@@ -133,6 +134,15 @@ const WORDS: { readonly [K in FindingKind]: Words<K> } = {
       const move = transition === null ? undefined : indexOf(tree).transitions.get(transition);
       return { ...sayProblem(problem, tree), ...(move ? { place: `${position.name}, ${sayMove(move)}` } : {}) };
     },
+  },
+  closedGuard: {
+    title: 'Risky inside a closed guard',
+    action: 'Open its grips',
+    say: ({ transition, risk, step }, position, tree) => ({
+      what: `${CLOSED_GUARD_WORDS[risk].what}${step > 0 ? `, step ${step}` : ''}`,
+      why: CLOSED_GUARD_WORDS[risk].why,
+      ...(transition === null ? {} : { place: `${position.name}, ${mine(tree, transition)}` }),
+    }),
   },
   lateBranch: {
     title: 'Act now, off time',

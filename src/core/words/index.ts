@@ -3,6 +3,7 @@ export * from './board';
 export * from './branch';
 export * from './caret';
 export * from './catalogue';
+export * from './cautions';
 export * from './chances';
 export * from './classSheet';
 export * from './drills';

@@ -106,15 +106,13 @@ export function TransitionGrips({ transition, onChange }: Omit<Props, 'tree'>) {
         parse={parseSets}
         onChange={(sets) => onChange('shut by', { blockedBy: sets ?? undefined })}
       />
-      {isMine && (
-        <TypedLine
-          label="Open it: not yet while none of these sets is on"
-          value={saySets(transition.enabledBy)}
-          hint="his left hand collar"
-          parse={parseSets}
-          onChange={(sets) => onChange('opened by', { enabledBy: sets ?? undefined })}
-        />
-      )}
+      <TypedLine
+        label={isMine ? 'Open it: not yet while none of these sets is on' : 'Let him have it: only while I hold one of these sets'}
+        value={saySets(transition.enabledBy)}
+        hint={isMine ? 'his left hand collar' : 'left hand far lapel'}
+        parse={parseSets}
+        onChange={(sets) => onChange('opened by', { enabledBy: sets ?? undefined })}
+      />
     </section>
   );
 }

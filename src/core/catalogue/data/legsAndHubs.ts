@@ -71,7 +71,7 @@ turtle-posting | Turtle, hands out | open turtle; hands posted | turtle | feet,k
 turtle-seat-belt | Turtle, seat belt | seat belt; chest on the back | turtle | feet,knees,hips | safe
   why: over and under the arms he carries me
   closes: when he strips the top hand
-  seen: knees-down sleeve
+  seen: knees-down chest-on-back sleeve
   at: tight kneeling | my chest on his back
   care: choke comes later; hold, do not squeeze
   feeder: carry my weight, fight the top hand
@@ -108,7 +108,7 @@ single-leg-up | Single leg, mine | leg in hand; standing single leg | standing |
 headquarters | Headquarters | one leg trapped; middle split; head quarters; middle position | hub | feet | safe
   why: one leg is between mine and nothing to tap to until it comes out
   closes: when his trapped leg is free again
-  seen: legs-open frames
+  seen: his-leg-between legs-open frames
   at: middle combat | one of his legs between mine
   care: his trapped knee under my weight
   feeder: one leg between mine, hands as told
@@ -122,7 +122,7 @@ headquarters | Headquarters | one leg trapped; middle split; head quarters; midd
 leg-drag | Leg drag | dragged leg; leg across my hip | hub | feet,knees,hips | safe
   why: both legs on one side cannot come back while my hip holds them
   closes: when his knee slips back in
-  seen: legs-aside frames
+  seen: legs-aside leg-dragged frames
   at: close combat | both his legs on one side
   care: lower back twisted; settle, do not bounce
   feeder: leg across, shoulders flat, hands free
@@ -133,7 +133,7 @@ leg-drag | Leg drag | dragged leg; leg across my hip | hub | feet,knees,hips | s
 body-lock | Body lock | hands locked round the hips; hip lock | hub | feet,knees | safe
   why: hands locked behind his hips, he cannot leave and I can rest
   closes: when he opens my hands
-  seen: legs-open frames
+  seen: legs-open hands-locked frames
   at: tight kneeling | my hands locked behind his hips
   care: ribs; squeeze the hips, not the breath
   feeder: let the lock close, hips as told, hands on my head or shoulders
@@ -146,7 +146,7 @@ body-lock | Body lock | hands locked round the hips; hip lock | hub | feet,knees
 over-under | Over-under | over under; one arm over, one under | hub | feet,knees | safe
   why: one leg over, one under: he can turn only to my side
   closes: when the top leg weaves in
-  seen: legs-open collar
+  seen: legs-open over-under collar
   at: tight kneeling | one leg over my arm, one under
   care: strangle by the free leg; keep the head low on the far hip
   feeder: legs over and under, hands on belt or head
@@ -156,7 +156,7 @@ over-under | Over-under | over under; one arm over, one under | hub | feet,knees
 double-under | Double under | both legs on my shoulders; double-under hips | hub | feet,knees | neutral
   why: his hips are off the mat, he has only shoulders
   closes: when he gets a knee back inside
-  seen: legs-up frames
+  seen: legs-up legs-on-shoulders frames
   at: tight kneeling | both arms under his legs
   care: stacking folds the spine; no weight on the neck
   feeder: hips up, hands on my wrists or head

@@ -21,7 +21,7 @@ side-low | At his side, low | side, hips held; low side control | transit | feet
 side-chest | Side, chest down | side control; chest to chest | pin | feet,knees,hips,chest | safe
   why: chest on chest, cross-face and hip closed
   closes: when his near knee gets under
-  seen: legs-past underhook
+  seen: legs-past chest-on-chest underhook
   at: tight kneeling | beside him, chest to chest
   care: cross-face on the jaw; steady pressure
   feeder: one frame, one bridge, then rest
@@ -30,7 +30,7 @@ side-chest | Side, chest down | side control; chest to chest | pin | feet,knees,
 side-pin | Side pin | side pin settled; side control held; side mount; cross side | pin | feet,knees,hips,chest,head | safe
   why: nothing of his is between us
   closes: when I move before I must
-  seen: legs-past no-grips
+  seen: legs-past chest-on-chest no-grips
   at: tight kneeling | beside him, settled
   care: weight off the throat
   feeder: rest, then one honest escape
@@ -55,7 +55,7 @@ walk-to-head | Walking to the head | on the way to north-south; going round | tr
 mount-low | Mount, low | low mount; hips on hips | pin | feet,knees,hips,chest | neutral
   why: over the legs, but his hips can still bridge
   closes: when an elbow meets a knee
-  seen: legs-past frames
+  seen: legs-past sitting-on-him frames
   at: tight kneeling | astride his hips
   care: a fall when bridged; post with the hand flat
   feeder: elbows in, one bridge, one elbow escape
@@ -64,7 +64,7 @@ mount-low | Mount, low | low mount; hips on hips | pin | feet,knees,hips,chest |
 mount-high | Mount | high mount; knees in the armpits; the mount; full mount | pin | feet,knees,hips,chest,head | safe
   why: knees under his armpits, the bridge goes nowhere
   closes: when an elbow gets inside my knee
-  seen: legs-past frames
+  seen: legs-past sitting-on-him frames
   at: tight kneeling | astride his chest
   care: breathing; lift when asked
   feeder: arms crossed, one bridge
@@ -72,7 +72,7 @@ mount-high | Mount | high mount; knees in the armpits; the mount; full mount | p
 three-quarter | Three-quarter mount | mount, foot caught; three quarter mount | transit | feet,knees,hips,chest | safe
   why: only my foot is caught and my hips are past
   closes: when he re-traps the knee
-  seen: leg-between arms-round-head
+  seen: leg-between sitting-on-him arms-round-head
   at: tight kneeling | astride, one foot caught
   care: twisting the caught foot out
   feeder: hold the foot with both feet
@@ -101,7 +101,7 @@ scarf | Scarf hold | hip pin, facing the head; scarf; kesa; head and arm pin | p
 back-one-hook | One hook in | half back; one hook | back | feet,knees,hips,chest | neutral
   why: one hook and the seat belt hold, for a moment
   closes: when his hips touch the mat
-  seen: knees-down sleeve
+  seen: knees-down chest-on-back sleeve
   at: tight seated | behind him, one hook
   care: chokes; tap early
   feeder: fight the hands, slide the hips when told
@@ -110,7 +110,7 @@ back-one-hook | One hook in | half back; one hook | back | feet,knees,hips,chest
 back-two-hooks | Back, two hooks | back mount; back with hooks; back control; the back; rear mount; back taken; both hooks from behind | back | feet,knees,hips,chest,head | safe
   why: both hooks and the seat belt: he cannot see me
   closes: when a hook is stepped over
-  seen: knees-down sleeve
+  seen: chest-on-back sleeve
   at: tight seated | behind him, both hooks
   care: strangles; tap early, let go at once
   feeder: defend the neck, one escape
@@ -118,7 +118,7 @@ back-two-hooks | Back, two hooks | back mount; back with hooks; back control; th
 back-flat | Back, flattened | flat back mount; belly down | back | feet,knees,hips,chest,head | safe
   why: on his belly he has neither hips nor hands
   closes: when he gets a knee under
-  seen: knees-down no-grips
+  seen: chest-on-back no-grips
   at: tight lying | on his back, he is flat
   care: lower back; no hyper-extension
   feeder: lie flat, try a knee

@@ -7,7 +7,7 @@ import type { Caret as CaretState } from '../boardState';
 import { nextBroken, typeSaid, typeValue } from '../typing/branch';
 import { KEYS } from './keys';
 import { lineOf, saysTooLong, type LineProps } from './line';
-import { saidOptions, type LineOption } from '../typing/options';
+import { cueOptions, saidOptions, type LineOption } from '../typing/options';
 
 /** A list that was pasted, its marks taken off, as one line. */
 export const asOneLine = (lines: readonly string[]): string =>
@@ -40,8 +40,8 @@ export function ShowLine(props: LineProps<Extract<CaretState, { kind: 'value' }>
       lead="he"
       label="What he does or shows there"
       hint="frames / turns away, or his hips: flat / turned in"
-      optionsFor={(typed) => (typed.trim().startsWith('!') ? saidOptions(typed) : [])}
-      onPick={({ takes }) => takes.kind === 'said' && enter(`! ${takes.word}`)}
+      optionsFor={(typed) => (typed.trim().startsWith('!') ? saidOptions(typed) : cueOptions(typed))}
+      onPick={({ takes }) => enter(takes.kind === 'said' ? `! ${takes.word}` : takes.kind === 'cue' ? takes.line : '')}
       onEnter={enter}
       saysOf={(typed) => problemOf(typed) ?? ''}
       ofLines={asOneLine}

@@ -1,6 +1,6 @@
 'use client';
 import type { Dispatch } from 'react';
-import { clock, ENDING_WORDS, inHundred, plural, sayAtBest, sayUndrawn, sayWaysInAll, TEMPO_WORDS } from '@/core/words';
+import { clock, ENDING_WORDS, inHundred, plural, sayAtBest, sayUndrawn, sayWaysInAll, TEMPO_WORDS, usualCautions } from '@/core/words';
 import { indexOf, LINES, withPosition, type Contact, type Position, type TreeDocument } from '@/core/tree';
 import type { Odds } from '@/core/odds';
 import { withConfirmed, type Catalogue } from '@/core/catalogue';
@@ -9,6 +9,7 @@ import type { PositionAnswer } from '@/workers/position';
 import type { BoardAction, Caret } from '../boardState';
 import { CoverageTable } from './position/CoverageTable';
 import { CaretLine } from '../caret/CaretLine';
+import { RecognitionCard } from './position/RecognitionCard';
 import { GripsHere } from './position/GripsHere';
 import { InlineName } from '@/ui/InlineName';
 import { later } from '@/client/later';
@@ -104,7 +105,13 @@ export function RungSheet({
   const hisShut = shutByMyGrips(said?.shutByMine ?? []);
   const ways = transitions.filter((transition) => transition.actor === 'owner').length;
   const watch = transitions.flatMap((transition) => (transition.actor === 'owner' ? (transition.mistakes ?? []) : []));
-  const cautions = [...new Set([...(position.hazards ?? []), ...transitions.flatMap((transition) => transition.hazards ?? [])])];
+  const cautions = [
+    ...new Set([
+      ...usualCautions(tree.owner, position),
+      ...(position.hazards ?? []),
+      ...transitions.flatMap((transition) => transition.hazards ?? []),
+    ]),
+  ];
   return (
     <section aria-label={position.name}>
       <InlineName
@@ -143,6 +150,7 @@ export function RungSheet({
           </ul>
         </section>
       )}
+      <RecognitionCard tree={tree} position={position} onChange={edit} />
       {(position.fromCatalogue ?? transitions.find((transition) => transition.fromCatalogue)) && (
         <p className="mt-2 text-soft">
           {position.fromCatalogue ? 'From the catalogue, not confirmed yet.' : 'Some ways are from the catalogue, not confirmed yet.'}{' '}

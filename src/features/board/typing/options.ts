@@ -1,5 +1,14 @@
 import { findMatching, FORGIVEN, missOfNames } from '@/core/base';
-import { aliasOf, findTaken, findTransitionsFor, searchCatalogue, type Catalogue, type CataloguePosition } from '@/core/catalogue';
+import {
+  aliasOf,
+  cuesCalled,
+  findTaken,
+  findTransitionsFor,
+  sayCue,
+  searchCatalogue,
+  type Catalogue,
+  type CataloguePosition,
+} from '@/core/catalogue';
 import { PLACE_WORDS } from '@/core/dictation';
 import { lineClaimedAt } from '@/core/structure';
 import {
@@ -27,6 +36,7 @@ export type LineOption = CaretOption & {
     | { readonly kind: 'new'; readonly landing: Landing }
     | { readonly kind: 'known'; readonly transition: Transition }
     | { readonly kind: 'same'; readonly transition: Transition }
+    | { readonly kind: 'cue'; readonly line: string }
     | { readonly kind: 'elsewhere'; readonly transition: Transition }
     | { readonly kind: 'said'; readonly word: string };
 };
@@ -158,6 +168,12 @@ export function moveOptions(tree: TreeDocument, caret: SpokenCaret, typed: strin
     ...(typed.trim() === '' ? [] : here.slice(0, OFFERED).map((transition) => sameOption(tree, transition))),
   ];
 }
+
+/** Cues of the catalogue that the words speak of, each a whole line. */
+export const cueOptions = (typed: string): LineOption[] =>
+  cuesCalled(typed)
+    .slice(0, OFFERED)
+    .map((cue) => ({ key: `cue ${cue.name}`, label: sayCue(cue), note: 'a cue', takes: { kind: 'cue', line: sayCue(cue) } }));
 
 /** After "!": what can be said of a place in one word. */
 export const saidOptions = (typed: string): LineOption[] => {

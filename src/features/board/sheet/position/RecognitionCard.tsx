@@ -1,0 +1,52 @@
+'use client';
+import { guessSigns, recognise, saySign } from '@/core/catalogue';
+import type { Position, TreeDocument } from '@/core/tree';
+import { useCatalogue } from '../../caret/useCatalogue';
+
+interface Props {
+  readonly tree: TreeDocument;
+  readonly position: Position;
+  readonly onChange: (label: string, patch: Partial<Position>) => void;
+}
+
+/** How one knows a place; where nothing is said of what is seen there, it is asked, with a guess. */
+export function RecognitionCard({ tree, position, onChange }: Props) {
+  const card = recognise(position);
+  const isAsked = card.seen.length === 0 && position.family !== 'lost';
+  const catalogue = useCatalogue(isAsked, tree.owner);
+  const guess = isAsked && catalogue ? guessSigns(position, catalogue) : [];
+  const lines = [
+    card.stands && `I am ${card.stands}.`,
+    card.seen.length > 0 && `Seen: ${card.seen.join('; ')}.`,
+    card.holds.length > 0 && `He usually holds: ${card.holds.join('; ')}.`,
+    card.cloth.length > 0 && `Of that on the cloth: ${card.cloth.join('; ')}.`,
+  ].filter((line) => typeof line === 'string' && line !== '');
+  if (lines.length === 0 && !isAsked) return null;
+  return (
+    <section aria-label="How one knows it" className="mt-2">
+      <h3 className="text-[15px] font-semibold">Known by</h3>
+      {lines.map((line) => (
+        <p key={String(line)}>{line}</p>
+      ))}
+      {isAsked && (
+        <p className="text-soft">
+          What is seen here at a glance is not said, so the finder cannot find it.
+          {guess.length > 0 && (
+            <>
+              {' '}
+              Perhaps: {guess.map(({ sign }) => saySign(sign)).join('; ')}.{' '}
+              <button
+                type="button"
+                className="min-h-8 underline"
+                onClick={() => onChange('seen', { signs: guess.map(({ sign }) => sign) })}
+              >
+                Yes, that is it
+              </button>
+            </>
+          )}{' '}
+          The list is in “About this position”.
+        </p>
+      )}
+    </section>
+  );
+}
