@@ -47,11 +47,11 @@ export const hubs: Position[] = [
     stance: 'kneeling', distance: 'tight', legRelation: 'one of my feet between his ankles',
     reads: [he('qu-stretches: stretches the foot out: hook: often', 'qu-knee: pulls a knee back in: retention: sometimes: his knee line tightens')],
   }),
-  place('half-cleared', 'Half, knee free', 'transit', 'fk', { reads: [he('hc-recovers: catches the foot again: retention: often', 'hc-turns: turns to his knees: turn: sometimes')] }),
+  place('half-cleared', 'Half, knee free', 'transit', 'fk', { unfinished: true, reads: [he('hc-recovers: catches the foot again: retention: often', 'hc-turns: turns to his knees: turn: sometimes')] }),
 ]; // prettier-ignore
 
 export const hubMoves: Transition[] = [
-  I('headquarters > knee-cut', 'pass', 'I cut the knee across', { when: { 'inside-knee': 'knee-out' }, stoppedBy: ['knee-across'], priority: 1, works: 0.65, checkpoints: ['Shin across, hips low, head on his chest'], mistakes: [{ error: 'Outside knee drifts over the shield', consequence: 'he re-hooks', correction: 'knee stays glued to the mat' }] }),
+  I('headquarters > knee-cut', 'pass', 'I cut the knee across', { preventedBy: ['tight', 'his near underhook is in'], midway: [{ reaction: 'turns in to me', answer: 'I backstep over the shield', leadsTo: 'half-cleared' }], when: { 'inside-knee': 'knee-out' }, stoppedBy: ['knee-across'], priority: 1, works: 0.65, checkpoints: ['Shin across, hips low, head on his chest'], mistakes: [{ error: 'Outside knee drifts over the shield', consequence: 'he re-hooks', correction: 'knee stays glued to the mat' }] }),
   I('headquarters > shin-outside', 'pass', 'I fold the shin outside', { when: { 'inside-knee': 'knee-middle' } }),
   I('headquarters > leg-drag', 'enter', 'I drag the leg', { reason: 'his knee is past my hip', when: { 'inside-knee': 'knee-across' }, stoppedBy: ['knee-out'], works: 0.6, mistakes: [{ error: 'Lets go of the ankle too early', consequence: 'the leg comes back', correction: 'hip first, then release' }] }),
   I('headquarters > smashed', 'pass', 'I smash the knees together', { schools: ['pressure'], when: { 'inside-knee': 'knee-across' } }),
@@ -71,7 +71,7 @@ export const hubMoves: Transition[] = [
   I('over-under > stacked', 'followUp', 'I stack the triangle', { tags: ['stack'], when: { he: 'ou-triangle' }, works: 0.5, hazards: ['Stacking folds the spine: slowly.'] }),
   I('leg-drag > turtle', 'backTake', 'I take the back as he turns', { when: { he: 'ld-turns' }, works: 0.65 }),
   I('leg-drag > side-low', 'pass', 'I go under the frame to his side', { when: { he: 'ld-frames' }, works: 0.55 }),
-  I('leg-drag > side-low', 'settle', 'I settle on the hip', { works: 0.5, priority: -1 }),
+  I('leg-drag > side-low', 'settle', 'I settle on the hip', { outcomes: [{ ifShown: ['ld-turns'], to: 'turtle' }], works: 0.5, priority: -1 }),
   He('leg-drag > headquarters', 'retention', 'he pulls the leg back in', { when: { he: 'ld-pulls' } }),
   I('leg-drag > stacked', 'followUp', 'I stack the inversion', { tags: ['stack'], when: { he: 'ld-inverts' }, works: 0.45, hazards: ['Weight on his neck: let him out slowly.'] }),
   I('stacked > side-low', 'pass', 'I walk round to his side', { needs: ['foot off the hip'], when: { he: 'st-frames' }, works: 0.5 }),

@@ -69,7 +69,7 @@ describe('the recognition card', () => {
         theirHolds: his('his left hand near sleeve cuff, his right hand near ankle'),
       }),
     );
-    expect(card).toMatchObject({ legs: 'hook outside', seen: ['his feet and knees a hook outside my lead leg'] });
+    expect(card).toMatchObject({ legs: 'hook outside', seen: ['his feet and knees: a hook outside my lead leg'] });
     expect(card.stands).toMatch(/, /);
     expect(card.holds).toHaveLength(2);
     expect(card.cloth).toHaveLength(1);

@@ -71,7 +71,7 @@ export const isSign = (word: string): word is Sign => (SIGNS as readonly string[
 export const saySign = (sign: Sign): string => {
   const { group, signs } = SIGN_GROUPS.find((item) => Object.hasOwn(item.signs, sign))!;
   const words = (signs as Record<string, string>)[sign]!;
-  return group === 'His body and mine' ? words : `${group.toLowerCase()} ${words}`;
+  return group === 'His body and mine' ? words : `${group.toLowerCase()}: ${words}`;
 };
 
 /** Two signs of one group of which only one can be seen at a time. */

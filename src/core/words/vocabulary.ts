@@ -165,10 +165,12 @@ export interface LandingLines {
   readonly claimed: string | null;
   readonly from: string;
 }
+/** What an attempt is at: the next line above those that are cleared. */
+export const sayAttempt = (next: string | undefined): string => `an attempt: ${next ?? 'the end'} not cleared yet`;
 /** Where a new place would lie, as the owner says it. */
 export function sayLanding(owner: Owner, landing: Landing, { next, claimed, from }: LandingLines): string {
   if (landing === 'nextLine') return `${next} cleared`;
-  if (landing === 'attempt') return `an attempt: ${next} not cleared yet`;
+  if (landing === 'attempt') return sayAttempt(next);
   if (landing === 'claimsAgain') return `${claimed} cleared only here: ${from} was an attempt`;
   return LANDING_WORDS[owner][landing];
 }

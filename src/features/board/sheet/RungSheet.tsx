@@ -1,7 +1,19 @@
 'use client';
 import type { Dispatch } from 'react';
-import { clock, ENDING_WORDS, inHundred, plural, sayAtBest, sayUndrawn, sayWaysInAll, TEMPO_WORDS, usualCautions } from '@/core/words';
-import { indexOf, LINES, withPosition, type Contact, type Position, type TreeDocument } from '@/core/tree';
+import {
+  asSentence,
+  clock,
+  ENDING_WORDS,
+  inHundred,
+  plural,
+  sayAtBest,
+  sayAttempt,
+  sayUndrawn,
+  sayWaysInAll,
+  TEMPO_WORDS,
+  usualCautions,
+} from '@/core/words';
+import { heightOf, indexOf, LINES, withPosition, type Contact, type Position, type TreeDocument } from '@/core/tree';
 import type { Odds } from '@/core/odds';
 import { withConfirmed, type Catalogue } from '@/core/catalogue';
 import type { HiddenBy } from '@/core/lens';
@@ -124,6 +136,9 @@ export function RungSheet({
       <p>
         <strong className="font-semibold">{TEMPO_WORDS[position.tempo]}</strong> {position.tempoReason}
       </p>
+      {position.unfinished && !position.ends && (
+        <p className="font-figure text-[17px] font-medium">{asSentence(sayAttempt(LINES[heightOf(position.lines)]))}</p>
+      )}
       <div className="mt-3 flex gap-4">
         <LadderToggle position={position} onChange={(lines) => edit('lines', { lines })} />
         <p className="text-soft">
