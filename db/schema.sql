@@ -77,6 +77,18 @@ CREATE TABLE public.gyms (
     CONSTRAINT gyms_name_filled CHECK ((name ~ '\S'::text))
 );
 
+CREATE TABLE public.pictures (
+    gym_id uuid NOT NULL,
+    hash text NOT NULL,
+    media_type text NOT NULL,
+    bytes bytea NOT NULL,
+    made_at timestamp with time zone DEFAULT now() NOT NULL,
+    CONSTRAINT pictures_hash_is_of_its_bytes CHECK ((hash = encode(sha256(bytes), 'hex'::text))),
+    CONSTRAINT pictures_media_type_known CHECK ((media_type = ANY (ARRAY['image/jpeg'::text, 'image/png'::text]))),
+    CONSTRAINT pictures_small CHECK (((length(bytes) >= 1) AND (length(bytes) <= 200000)))
+);
+ALTER TABLE ONLY public.pictures ALTER COLUMN bytes SET STORAGE EXTERNAL;
+
 CREATE TABLE public.schema_migrations (
     name text NOT NULL,
     sha256 text NOT NULL,
@@ -97,6 +109,9 @@ ALTER TABLE ONLY public.facts
 
 ALTER TABLE ONLY public.gyms
     ADD CONSTRAINT gyms_pkey PRIMARY KEY (gym_id);
+
+ALTER TABLE ONLY public.pictures
+    ADD CONSTRAINT pictures_pkey PRIMARY KEY (gym_id, hash);
 
 ALTER TABLE ONLY public.schema_migrations
     ADD CONSTRAINT schema_migrations_pkey PRIMARY KEY (name);
@@ -120,3 +135,6 @@ ALTER TABLE ONLY public.documents
 
 ALTER TABLE ONLY public.facts
     ADD CONSTRAINT facts_gym_fkey FOREIGN KEY (gym_id) REFERENCES public.gyms(gym_id) ON DELETE CASCADE;
+
+ALTER TABLE ONLY public.pictures
+    ADD CONSTRAINT pictures_gym_fkey FOREIGN KEY (gym_id) REFERENCES public.gyms(gym_id) ON DELETE CASCADE;

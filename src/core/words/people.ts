@@ -1,5 +1,6 @@
 import { EVERYTHING } from '../lens';
 import { indexOf, positionOf, type Profile, type TreeDocument } from '../tree';
+import { plural } from './figures';
 import { sayMove } from './tree';
 
 export const PROFILE_WORDS: { readonly [K in Profile['of']]: string } = { athlete: 'An athlete of ours.', opponent: 'An opponent.' };
@@ -17,5 +18,8 @@ export function sayGameItem(tree: TreeDocument, item: string): string {
 type Brought = 'ruleCard' | 'athlete' | 'opponent';
 const BROUGHT_WORDS: { readonly [K in Brought]: string } = { ruleCard: 'rule card', athlete: 'athlete', opponent: 'opponent' };
 /** What came with a tree under an id that the gym has for something else. */
+/** Of a tree that was taken in. */
+export const sayMissingPictures = (count: number): string =>
+  `${plural(count, 'picture')} of this tree ${count === 1 ? 'is' : 'are'} not here: ${count === 1 ? 'it comes' : 'they come'} with the zip that it was saved in with its pictures.`;
 export const sayKeptAsCopy = (kind: Brought, name: string, id: string): string =>
   `The ${BROUGHT_WORDS[kind]} “${name}” is here already with something else in it; the one that came is kept as a copy, “${id}”.`;

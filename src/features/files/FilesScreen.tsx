@@ -107,6 +107,13 @@ export function FilesScreen({ rows, deleted }: Props) {
                 >
                   Save as a file
                 </a>
+                <a
+                  href={`/api/trees/${idToAddress(row.treeId)}/file?pictures`}
+                  download
+                  className="min-h-9 py-1.5 font-figure text-[15px] underline"
+                >
+                  Save with its pictures
+                </a>
                 <button type="button" className="min-h-9 font-figure text-[15px] text-red underline" onClick={() => void remove(row)}>
                   Delete
                 </button>
@@ -141,8 +148,8 @@ export function FilesScreen({ rows, deleted }: Props) {
         <section className="border-t-2 border-ink pt-4">
           <h2 className="text-[24px]">Take in a tree file</h2>
           <p>
-            A tree file is plain JSON with everything in the tree; a colleague can send one. It is checked whole first: either all of it is
-            taken in, or nothing.
+            A tree file is plain JSON with everything in the tree, or a zip with one and its pictures; a colleague can send one. It is
+            checked whole first: either all of it is taken in, or nothing.
           </p>
           <label className="mt-2 flex min-h-9 items-center gap-2">
             <input type="checkbox" checked={replace} onChange={(event) => setReplace(event.target.checked)} />
@@ -153,7 +160,7 @@ export function FilesScreen({ rows, deleted }: Props) {
             <input
               ref={input}
               type="file"
-              accept=".json,application/json"
+              accept=".json,.zip,application/json,application/zip"
               disabled={busy}
               className="min-h-9"
               onChange={(event) => void takeIn(event.target.files?.[0])}

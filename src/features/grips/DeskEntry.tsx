@@ -1,3 +1,4 @@
+import { PictureList } from '@/client/pictures/PictureList';
 import { withoutStep } from '@/core/grips';
 import type { Contact, OwnerRole, Step } from '@/core/tree';
 import { buttonClass } from '@/ui/Field';
@@ -23,28 +24,43 @@ function StepMarks({ subject, step, role, onSteps }: Pick<Props, 'subject' | 'st
   const patch = (label: string, change: (step: Step) => Step) =>
     onSteps(`step ${step}: ${label}`, (steps) => steps.map((item, i) => (i === step - 1 ? change(item) : item)));
   const other = role === 'below' ? ('top' as const) : ('below' as const);
+  const pictures = here?.pictures ?? [];
   return (
-    <div className="flex flex-wrap items-end gap-x-4">
-      <div className="w-56">
-        <TextLine
-          label={`Words for step ${step}`}
-          value={here?.note ?? ''}
-          hint="step over"
-          maxLength={160}
-          onChange={(note) => patch('words', (item) => ({ ...item, note: note === '' ? undefined : note }))}
-        />
+    <>
+      <div className="flex flex-wrap items-end gap-x-4">
+        <div className="w-56">
+          <TextLine
+            label={`Words for step ${step}`}
+            value={here?.note ?? ''}
+            hint="step over"
+            maxLength={160}
+            onChange={(note) => patch('words', (item) => ({ ...item, note: note === '' ? undefined : note }))}
+          />
+        </div>
+        <StripButton onClick={() => patch('who is on top', (item) => ({ ...item, ownerRole: item.ownerRole ? undefined : other }))}>
+          {here?.ownerRole ? 'Nobody turns here' : role === 'below' ? 'I come on top here' : 'I go below here'}
+        </StripButton>
+        <button
+          type="button"
+          className="min-h-9 text-red underline"
+          onClick={() => onSteps(`step ${step} removed`, (steps) => withoutStep(steps, step))}
+        >
+          Remove step {step}
+        </button>
       </div>
-      <StripButton onClick={() => patch('who is on top', (item) => ({ ...item, ownerRole: item.ownerRole ? undefined : other }))}>
-        {here?.ownerRole ? 'Nobody turns here' : role === 'below' ? 'I come on top here' : 'I go below here'}
-      </StripButton>
-      <button
-        type="button"
-        className="min-h-9 text-red underline"
-        onClick={() => onSteps(`step ${step} removed`, (steps) => withoutStep(steps, step))}
-      >
-        Remove step {step}
-      </button>
-    </div>
+      <details>
+        <summary className="min-h-8 py-1 text-[13px] text-soft">
+          Pictures of step {step}: {pictures.length}
+        </summary>
+        <div className="max-w-80">
+          <PictureList
+            of={here?.note ?? `step ${step}`}
+            pictures={pictures}
+            onChange={(label, next) => patch(label, (item) => ({ ...item, pictures: next }))}
+          />
+        </div>
+      </details>
+    </>
   );
 }
 

@@ -54,10 +54,10 @@ export async function respond(name: string, work: () => Promise<Response>): Prom
   }
 }
 
-/** The body as text, or null when it is larger than `maxBytes`; stops reading there. Throws where it is not UTF-8. */
-export async function readBody(request: Request, maxBytes = MOST_BYTES): Promise<string | null> {
+/** The body, or null when it is larger than `maxBytes`; stops reading there. */
+export async function readBytes(request: Request, maxBytes = MOST_BYTES): Promise<Uint8Array | null> {
   if (Number(request.headers.get('content-length') ?? 0) > maxBytes) return null;
-  if (!request.body) return '';
+  if (!request.body) return new Uint8Array();
   const chunks: Uint8Array[] = [];
   let size = 0;
   for await (const chunk of request.body as unknown as AsyncIterable<Uint8Array>) {
@@ -65,5 +65,10 @@ export async function readBody(request: Request, maxBytes = MOST_BYTES): Promise
     if (size > maxBytes) return null;
     chunks.push(chunk);
   }
-  return new TextDecoder('utf-8', { fatal: true }).decode(Buffer.concat(chunks));
+  return new Uint8Array(Buffer.concat(chunks));
+}
+/** The same as text. Throws where it is not UTF-8. */
+export async function readBody(request: Request, maxBytes = MOST_BYTES): Promise<string | null> {
+  const bytes = await readBytes(request, maxBytes);
+  return bytes && new TextDecoder('utf-8', { fatal: true }).decode(bytes);
 }

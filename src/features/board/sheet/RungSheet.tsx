@@ -1,5 +1,6 @@
 'use client';
 import type { Dispatch } from 'react';
+import { PictureView } from '@/client/pictures/PictureView';
 import {
   asSentence,
   clock,
@@ -166,6 +167,16 @@ export function RungSheet({
         </section>
       )}
       <RecognitionCard tree={tree} position={position} onChange={edit} />
+      {(position.pictures ?? []).length > 0 && (
+        <div className="mt-2 grid grid-cols-2 gap-2">
+          {position.pictures!.map((picture) => (
+            <figure key={picture.hash}>
+              <PictureView picture={picture} />
+              <figcaption className="text-[13px] text-soft">{picture.caption}</figcaption>
+            </figure>
+          ))}
+        </div>
+      )}
       {(position.fromCatalogue ?? transitions.find((transition) => transition.fromCatalogue)) && (
         <p className="mt-2 text-soft">
           {position.fromCatalogue ? 'From the catalogue, not confirmed yet.' : 'Some ways are from the catalogue, not confirmed yet.'}{' '}

@@ -18,6 +18,7 @@ import {
   type Tempo,
   type TreeDocument,
 } from '@/core/tree';
+import { PictureList } from '@/client/pictures/PictureList';
 import type { Dispatch, ReactNode } from 'react';
 import { NumberField } from '@/ui/NumberField';
 import { ListLine, TextLine } from '@/ui/TextLine';
@@ -272,6 +273,10 @@ export function PositionDetails({ tree, position, onChange, dispatch }: Props) {
         onChange={(distance) => onChange('distance', { distance })}
       />
       <Signs position={position} onChange={onChange} />
+      <div>
+        <h4 className="text-[13px] text-soft">Pictures of your own</h4>
+        <PictureList of={position.name} pictures={position.pictures ?? []} onChange={(label, pictures) => onChange(label, { pictures })} />
+      </div>
       <ListLine label="Care" mark=";" values={position.hazards ?? []} onChange={list('hazards')} />
       <TextLine label="Where it comes from" value={position.source ?? ''} hint="own idea, a colleague, a class" onChange={text('source')} />
       <TextLine label="Notes" value={position.notes ?? ''} onChange={text('notes')} />

@@ -1,17 +1,27 @@
 import { refuse } from '@/server/http/respond';
 import { treeRoute } from '@/server/http/route';
+import { findBundle } from '@/server/services/bundles';
 import { findTreeFile } from '@/server/services/trees';
 
 export const dynamic = 'force-dynamic';
 
-/** The tree as a tree file to keep. */
-export const GET = treeRoute('trees/file', async (context, treeId) => {
+const nameOf = (treeId: string): string => treeId.replace(/[^\w.-]+/g, '-');
+
+/** The tree as a tree file to keep; with `?pictures` in a zip beside what its places and steps show. */
+export const GET = treeRoute('trees/file', async (context, treeId, request) => {
+  if (new URL(request.url).searchParams.has('pictures')) {
+    const bundle = await findBundle(context, treeId);
+    if (bundle === null) return refuse(404, ['There is no such tree.']);
+    return new Response(new Uint8Array(bundle), {
+      headers: { 'content-type': 'application/zip', 'content-disposition': `attachment; filename="${nameOf(treeId)}.ladder.zip"` },
+    });
+  }
   const file = await findTreeFile(context, treeId);
   if (file === null) return refuse(404, ['There is no such tree.']);
   return new Response(file, {
     headers: {
       'content-type': 'application/json; charset=utf-8',
-      'content-disposition': `attachment; filename="${treeId.replace(/[^\w.-]+/g, '-')}.ladder.json"`,
+      'content-disposition': `attachment; filename="${nameOf(treeId)}.ladder.json"`,
     },
   });
 });
