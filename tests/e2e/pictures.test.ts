@@ -71,6 +71,16 @@ describe('a picture of a place', () => {
       await page.mouse.up();
     }
     await clickText(page, 'Take back a line');
+    // The line is where the pointer went, and what was taken back is not.
+    const inked = await canvas.evaluate((sheet) =>
+      [280, 520].map((x) =>
+        (sheet as HTMLCanvasElement)
+          .getContext('2d')!
+          .getImageData(x - 10, 260, 20, 20)
+          .data.some((value) => value < 100),
+      ),
+    );
+    expect(inked).toEqual([true, false]);
     await clickText(page, 'Keep the sketch');
     await page.waitForFunction(() => document.querySelectorAll('section[aria-label="Pictures of Headquarters"] img').length === 2);
     const [, sketch] = await picturesOf('league-evening', 'headquarters');

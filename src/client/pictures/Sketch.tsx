@@ -26,13 +26,28 @@ export function Sketch({ onKeep, onClose }: Props) {
   const [pen, setPen] = useState<string>(PENS[0][0]);
   const [isEmpty, setIsEmpty] = useState(true);
   useEffect(() => {
-    const drawn = new SignaturePad(canvas.current!, { backgroundColor: 'white', minWidth: 1.5, maxWidth: 4 });
+    const sheet = canvas.current!;
+    const drawn = new SignaturePad(sheet, { backgroundColor: 'white', minWidth: 1, maxWidth: 2.5 });
     pad.current = drawn;
+    let width = sheet.offsetWidth;
+    // The sheet has its own pixels, however wide it is shown: lines are scaled to it, and follow when the screen is turned.
+    const fit = () => {
+      const scale = sheet.offsetWidth / width;
+      width = sheet.offsetWidth;
+      sheet.getContext('2d')!.setTransform(WIDTH / width, 0, 0, WIDTH / width, 0, 0);
+      if (scale === 1) return;
+      const follow = <P extends { x: number; y: number }>(point: P): P => ({ ...point, x: point.x * scale, y: point.y * scale });
+      drawn.fromData(drawn.toData().map((line) => ({ ...line, points: line.points.map(follow) })));
+    };
+    fit();
+    const watcher = new ResizeObserver(() => sheet.offsetWidth > 0 && fit());
+    watcher.observe(sheet);
     const onStroke = () => setIsEmpty(drawn.isEmpty());
     drawn.addEventListener('endStroke', onStroke);
     return () => {
       drawn.removeEventListener('endStroke', onStroke);
       drawn.off();
+      watcher.disconnect();
     };
   }, []);
   useEffect(() => {
@@ -50,7 +65,7 @@ export function Sketch({ onKeep, onClose }: Props) {
         width={WIDTH}
         height={HEIGHT}
         aria-label="Sheet to draw on with a finger or pointer"
-        className="aspect-[4/3] w-full touch-none border border-hair bg-white"
+        className="aspect-[4/3] w-full max-w-[800px] touch-none border border-hair bg-white"
       />
       <div className="flex flex-wrap items-baseline gap-3">
         <Select label="I draw" labelled="beside" value={pen} options={PENS} onChange={(next) => next && setPen(next)} />
