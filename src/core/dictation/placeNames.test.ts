@@ -20,6 +20,9 @@ de-la-riva-deep: deep outside hook, De La Riva deep hook, ~de la riva deep hok
 reverse-de-la-riva: reverse de la riva, rdlr, inside hook guard, reverse hook, ~revers de la riva
 x-near-hip: X near hip, standing x, x guard, x guard near, ~x gard
 x-far-hip: X far hip, x guard far
+reverse-x: Reverse X, reverse x, reverse x guard, x from behind, ~revers x
+turned-entanglement: turned-over saddle, turned over saddle, reverse saddle, inverted saddle, ~turned over sadle
+calf-lock: calf lock, calf slicer, calf crush, ~calf slicr
 single-leg-x: single-leg x, single leg x, outside ashi, one-leg x, slx, ashi garami, ~single leg ecks, ~ashi
 butterfly-flat: butterfly, flat butterfly, both hooks in, ~buterfly, ~butterfly guard
 butterfly-staggered: seated butterfly, butterfly sitting, ~seated buterfly

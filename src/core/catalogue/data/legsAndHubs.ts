@@ -30,6 +30,15 @@ crossed-entanglement | Crossed entanglement | cross leg entanglement; leg across
   feeder: legs locked, foot across the chest, no lock applied
   he finishes | goes for the finish | submission | his hips rise under my knee
   he adjusts | adjusts the legs | hook | the top knee opens
+turned-entanglement | Crossed entanglement, turned over | turned-over saddle; turned saddle; reverse saddle; inverted saddle; belly-down saddle | entanglement | - | danger
+  why: he is belly down and my knee has no room to turn with him
+  closes: when his hips are flat on the mat
+  seen: leg-wrapped ankles-crossed knees-down ankle-grip
+  at: tight lying | my leg across his body, both belly down
+  care: the knee; tap at the first touch, only with a coach
+  feeder: turn over slowly, no lock applied
+  he flattens | flattens his hips | submission | his hip bones come to the mat
+  he rolls-back | rolls back to his side | hook | one shoulder lifts
 mirrored-entanglement | Legs mirrored | mirrored legs; same legs tangled; fifty-fifty; 50-50; fifty fifty guard | entanglement | - | neutral
   why: both have the same legs and the same chances
   closes: when he comes on top

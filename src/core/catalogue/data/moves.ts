@@ -108,6 +108,12 @@ I mirrored-entanglement > knee-line-safe | followUp | come up on the far knee | 
 I knee-line-safe > long-step | followUp | step over the top leg | pulls-back | pulls back the same way > re-caught > over, not back | - | -
 I knee-line-safe > body-lock | enter | close in to the lock | lets-go | stands to look > guard again > hips at once | - | -
 I turtle-tight > turtle-seat-belt | backTake | seat belt over the far shoulder | grips-wrist | reaches from the front > rolled > chest first, arm after | - | -
+I reverse-x > stood-up | retreat | turn to his head and step out backwards | comes-behind | pulls the leg straight up > he sits under it > turn to the head first | the lifted knee | -
+I reverse-x > turtle-posting | followUp | sit the leg down and go over his back | lifts | hops on one leg > swept > sit before he lifts | - | -
+I turned-entanglement > mirrored-entanglement | clear | turn with him and put the hip back | rolls-back | pulls the leg out straight > finished > hip first, then the heel | tap early | -
+I turned-entanglement > stood-up | retreat | hide the heel and go with the turn | flattens | stays flat > finished > turn the way he turns | tap early | -
+I leg-ride > calf-lock | submit | fold his leg over my shin | sits-back | falls back without the leg > he comes out > shin deep behind the knee first | knee and calf; tap early, many cards forbid it | calf-lock
+I toreando-grip > crossed-entanglement | enter | roll under the far leg | too-late | rolls without the ankle > he sits on me > ankle to the chest first | the knee of both; no falling on the leg | -
 I turtle-tight > leg-ride | backTake | lace the near leg | rolls | hangs on the neck > he rolls to guard > leg first | - | -
 I turtle-posting > turtle-seat-belt | backTake | run behind as he posts | stands,on-time | pulls him down > he sits out > behind the hips | - | -
 I turtle-posting > side-low | pass | follow the sit-out to the side | sits-out | holds the head > guard > hips with his hips | - | -
@@ -208,6 +214,11 @@ he closed-standing > swept | sweep | takes the ankle and sits me | hooks-ankle |
 he guard-opened > knee-shield-low | retention | puts a shin in | shin-in | count two, shin in | - | -
 he guard-opened > feet-on-hips | retention | puts the feet on the hips | feet-on-hips | both feet up | - | -
 he outside-entanglement > submitted | submission | catches the heel | hunts-heel | touch the heel and stop | twisting leg lock; tap early, release at once | heel-hook
+he crossed-entanglement > turned-entanglement | turn | turns belly down | adjusts | turn over slowly, stop | knee; stop at the touch | -
+he turned-entanglement > submitted | submission | finishes belly down | flattens | no pressure, tap at the touch | knee; only with a coach | heel-hook
+he reverse-x > swept | sweep | lifts me over | lifts | lift slowly, let me post | fall to the hip | -
+he reverse-x > turtle-seat-belt | turn | comes up on my back | comes-behind | come up and stop | - | -
+he headquarters > outside-entanglement | turn | rolls under my leg | underhooks-leg | roll slowly, legs outside, no lock | twisting leg lock near; tap early | -
 he crossed-entanglement > submitted | submission | finishes the leg | finishes | no pressure, tap at the touch | knee; only with a coach | heel-hook
 he mirrored-entanglement > swept | sweep | comes up on top | comes-up | post and rise | - | -
 he turtle-tight > knees-in | retention | rolls to guard | rolls | far shoulder, slow | - | -

@@ -106,6 +106,15 @@ x-far-hip | X, far hip | x guard far | open | - | danger
   feeder: one hook on the far hip, one behind the knee, leg on the shoulder
   he lifts | lifts and turns | sweep | both hooks rise together
   he to-single | slides down to single-leg X | hook | his outer foot moves to my hip
+reverse-x | Reverse X | reverse x guard; x from behind; x facing away; turned x | open | - | danger
+  why: his hooks cross behind my knee and his head is where I cannot reach it
+  closes: when he comes up behind me
+  seen: leg-wrapped hook-behind underhook
+  at: tight standing | both hooks on one leg, he faces away
+  care: the lifted knee; sit down rather than fall over it
+  feeder: head outside, hooks crossed behind the knee, lift slowly
+  he lifts | lifts the leg over his shoulder | sweep | his hips turn under mine
+  he comes-behind | comes up behind me | turn | his elbow finds the mat
 single-leg-x | Single-leg X | outside ashi; one-leg x; ashi garami; slx; single leg x guard | entanglement | - | actNow
   why: his foot on the hip decides within a second whether the heel is his
   closes: when his second leg comes over the knee line

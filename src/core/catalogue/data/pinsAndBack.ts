@@ -148,6 +148,14 @@ neck-held | Strangle held | neck isolated; choke hold; choke | submission | feet
   care: strangle; release at the tap at once
   feeder: tap early
   ends: submission
+calf-lock | Calf lock | calf slicer; calf crush; shin behind the knee | submission | feet,knees,hips,chest,head | neutral
+  why: my shin behind his knee leaves the leg no way to fold
+  closes: when he straightens the leg
+  seen: leg-wrapped knees-down
+  at: tight seated | behind him, my shin behind his knee
+  care: knee and calf; slowly, release at the tap; many cards forbid it
+  feeder: give the leg, tap early
+  ends: submission
 swept | Swept | turned over; on the bottom | lost | - | neutral
   why: he is on top now
   closes: when he settles
