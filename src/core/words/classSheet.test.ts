@@ -1,6 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { findBranches, unitsOf, type ClassSettings } from '../drills';
 import { demoTree } from '../../../demo/demoTree';
+import { mine, position, tree } from '../../../tests/support/smallTree';
 import { classSheetOf } from './classSheet';
 import { minutesInWords, minutesText, sayPartners, unitWatch } from './drills';
 
@@ -37,6 +38,25 @@ describe('the class sheet', () => {
       '17 people, 7 pairs and one three',
     ]);
     expect([1, 1.5, 4].map(minutesInWords)).toEqual(['1 minute', '1½ minutes', '4 minutes']);
+  });
+  it('looks on the way for what he does and what prevents it, at the end for when it is settled, and warns of a closed guard', () => {
+    const doc = tree(
+      [
+        position('closed', { name: 'Closed guard', family: 'closed' }),
+        position('pin', { name: 'Pin', ends: 'settled', checkpoints: ['hip blocked', 'head flat'] }),
+      ],
+      [mine('cut', 'closed', 'pin', { preventedBy: ['far'], midway: [{ reaction: 'turns in' }] })],
+    );
+    const units = unitsOf(doc, [['cut']]);
+    const [part] = units;
+    expect(unitWatch(doc, part!)).toEqual([
+      'not if: far',
+      'on the way, if he turns in: nothing is said yet',
+      'settled when: hip blocked; head flat',
+    ]);
+    expect(unitWatch(doc, { ...part!, kind: 'chain' })).toEqual(['settled when: hip blocked; head flat']);
+    expect(classSheetOf(doc, units, SETTINGS).cautions[0]).toMatch(/^Inside a closed guard: no hand on the mat/);
+    expect(classSheetOf({ ...doc, owner: 'guardPlayer' }, units, SETTINGS).cautions.join()).not.toContain('Inside a closed guard');
   });
   it('looks at parts for what is right, at answers for what goes wrong, at chains for nothing but the chain', () => {
     const doc = demoTree();

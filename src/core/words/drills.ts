@@ -43,14 +43,16 @@ export function unitWhat(tree: TreeDocument, unit: DrillUnit): string {
 }
 
 /** What is right and what is usually wrong, for the units that have time to look at it. */
-export function unitWatch(tree: TreeDocument, { kind, transitions, checkpoints, choices, mistakes }: DrillUnit): string[] {
+export function unitWatch(tree: TreeDocument, { kind, transitions, end, checkpoints, choices, mistakes }: DrillUnit): string[] {
   const wrong = mistakes.map((mistake) => (mistake.correction ? `${mistake.error}: ${mistake.correction}` : mistake.error));
-  if (kind === 'chain') return [];
+  const { ends, checkpoints: settling = [] } = positionOf(indexOf(tree), end);
+  const settled = ends && settling.length > 0 ? [`settled when: ${settling.join('; ')}`] : [];
+  if (kind === 'chain') return settled;
   if (kind === 'answer') return wrong;
   const index = indexOf(tree);
   const moves = transitions.map((id) => index.transitions.get(id)!);
   const onTheWay = moves.flatMap((move) => [sayPrevented(move) ?? [], (move.midway ?? []).map((item) => sayMidway(tree, item))].flat());
-  return [...checkpoints, ...onTheWay, ...choices.map((choice) => sayPreference(tree, choice)), ...wrong];
+  return [...checkpoints, ...onTheWay, ...settled, ...choices.map((choice) => sayPreference(tree, choice)), ...wrong];
 }
 
 /** "17 people, 7 pairs and one three" */

@@ -22,6 +22,7 @@ import type { PositionAnswer } from '@/workers/position';
 import type { BoardAction, Caret } from '../boardState';
 import { CoverageTable } from './position/CoverageTable';
 import { CaretLine } from '../caret/CaretLine';
+import { TickList } from './TickList';
 import { RecognitionCard } from './position/RecognitionCard';
 import { GripsHere } from './position/GripsHere';
 import { InlineName } from '@/ui/InlineName';
@@ -155,18 +156,21 @@ export function RungSheet({
         </p>
       </div>
       {position.reason && <p className="mt-2">Why here: {position.reason}</p>}
+      {position.bySchool?.map(
+        ({ school, reason }) =>
+          reason && (
+            <p key={school} className="mt-2">
+              Why “{school}” does it so: {reason}
+            </p>
+          ),
+      )}
       {position.waysInAll !== undefined && <p className="mt-2 text-soft">{sayWaysInAll(position.waysInAll, ways)}.</p>}
       {(position.checkpoints ?? []).length > 0 && (
-        <section aria-label="Settling list" className="mt-2">
-          <h3 className="text-[15px] font-semibold">{position.ends ? 'Settled when' : 'Look for'}</h3>
-          <ul>
-            {position.checkpoints!.map((text) => (
-              <li key={text}>{text}</li>
-            ))}
-          </ul>
+        <section key={`settling ${position.id}`} aria-label="Settling list" className="mt-2">
+          <TickList title={position.ends ? 'Settled when' : 'Look for'} items={[...new Set(position.checkpoints)]} />
         </section>
       )}
-      <RecognitionCard tree={tree} position={position} onChange={edit} />
+      <RecognitionCard key={`known ${position.id}`} tree={tree} position={position} onChange={edit} />
       {(position.pictures ?? []).length > 0 && (
         <div className="mt-2 grid grid-cols-2 gap-2">
           {position.pictures!.map((picture) => (

@@ -1,5 +1,4 @@
 import { FAMILY_NAMES, CONTEXT_WORDS, DISTANCE_WORDS, ENDING_WORDS, STANCE_WORDS, TEMPO_WORDS, plural } from '@/core/words';
-import { SIGN_GROUPS } from '@/core/catalogue';
 import {
   DISTANCES,
   ENDINGS,
@@ -19,11 +18,13 @@ import {
   type TreeDocument,
 } from '@/core/tree';
 import { PictureList } from '@/client/pictures/PictureList';
-import type { Dispatch, ReactNode } from 'react';
+import type { Dispatch } from 'react';
 import { NumberField } from '@/ui/NumberField';
 import { ListLine, TextLine } from '@/ui/TextLine';
 import type { BoardAction } from '../../boardState';
 import { ContinuesIn } from './ContinuesIn';
+import { SignTicks } from './SignTicks';
+import { Tick } from './Tick';
 import { Select } from '@/ui/Select';
 
 interface Props {
@@ -49,35 +50,6 @@ function Choice<T extends string>({ label, value, options, words, none, onChange
       options={options.map((option) => [option, words?.[option] ?? option] as const)}
       {...(none === undefined ? {} : { none })}
     />
-  );
-}
-
-function Tick({ checked, onChange, children }: { checked: boolean; onChange: (on: boolean) => void; children: ReactNode }) {
-  return (
-    <label className="flex min-h-8 items-center gap-2">
-      <input type="checkbox" checked={checked} onChange={(event) => onChange(event.target.checked)} /> {children}
-    </label>
-  );
-}
-
-/** What is seen here at a glance, for the read finder. */
-function Signs({ position, onChange }: Pick<Props, 'position' | 'onChange'>) {
-  const now = position.signs ?? [];
-  const set = (sign: string, on: boolean) => onChange('seen', { signs: on ? [...now, sign] : now.filter((item) => item !== sign) });
-  return (
-    <details>
-      <summary className="min-h-8">Seen at a glance, for the finder: {now.length}</summary>
-      {SIGN_GROUPS.map(({ group, signs }) => (
-        <fieldset key={group} className="mt-1">
-          <legend className="text-[13px] text-soft">{group}</legend>
-          {Object.entries(signs).map(([sign, words]) => (
-            <Tick key={sign} checked={now.includes(sign)} onChange={(on) => set(sign, on)}>
-              {words}
-            </Tick>
-          ))}
-        </fieldset>
-      ))}
-    </details>
   );
 }
 
@@ -272,7 +244,10 @@ export function PositionDetails({ tree, position, onChange, dispatch }: Props) {
         words={DISTANCE_WORDS}
         onChange={(distance) => onChange('distance', { distance })}
       />
-      <Signs position={position} onChange={onChange} />
+      <details>
+        <summary className="min-h-8">Seen at a glance, for the finder: {(position.signs ?? []).length}</summary>
+        <SignTicks signs={position.signs ?? []} onChange={(signs) => onChange('seen', { signs })} />
+      </details>
       <div>
         <h4 className="text-[13px] text-soft">Pictures of your own</h4>
         <PictureList of={position.name} pictures={position.pictures ?? []} onChange={(label, pictures) => onChange(label, { pictures })} />

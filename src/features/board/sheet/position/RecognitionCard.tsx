@@ -1,7 +1,9 @@
 'use client';
 import { guessSigns, recognise, saySign } from '@/core/catalogue';
+import { useState } from 'react';
 import type { Position, TreeDocument } from '@/core/tree';
 import { useCatalogue } from '../../caret/useCatalogue';
+import { SignTicks } from './SignTicks';
 
 interface Props {
   readonly tree: TreeDocument;
@@ -11,6 +13,8 @@ interface Props {
 
 /** How one knows a place; where nothing is said of what is seen there, it is asked, with a guess. */
 export function RecognitionCard({ tree, position, onChange }: Props) {
+  // Once opened the list stays while it is ticked.
+  const [asking, setAsking] = useState(false);
   const card = recognise(position);
   const isAsked = card.seen.length === 0 && position.family !== 'lost';
   const catalogue = useCatalogue(isAsked, tree.owner);
@@ -43,9 +47,14 @@ export function RecognitionCard({ tree, position, onChange }: Props) {
                 Yes, that is it
               </button>
             </>
-          )}{' '}
-          The list is in “About this position”.
+          )}
         </p>
+      )}
+      {(isAsked || asking) && (
+        <details open={asking} onToggle={(event) => setAsking(event.currentTarget.open)}>
+          <summary className="min-h-8">Say what is seen</summary>
+          <SignTicks signs={position.signs ?? []} onChange={(signs) => onChange('seen', { signs })} />
+        </details>
       )}
     </section>
   );

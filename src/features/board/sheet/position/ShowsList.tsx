@@ -27,6 +27,7 @@ import {
 } from '@/core/words';
 import type { Odds } from '@/core/odds';
 import type { BoardAction } from '../../boardState';
+import { TickList } from '../TickList';
 import { ReadHead } from './ReadHead';
 import { Suggestions } from './Suggestions';
 import { later } from '@/client/later';
@@ -121,6 +122,7 @@ function Line({ tree, transition, mine, best = false, hiddenBy, shut, isAsked, d
       ))}
       {transition.reason && <p className="text-[13px] text-soft">why: {transition.reason}</p>}
       {first.length > 0 && <p className="text-[13px] text-soft">first: {first.join('; ')}</p>}
+      {open && (transition.checkpoints ?? []).length > 0 && <TickList title="Look for" items={[...new Set(transition.checkpoints)]} />}
       {open && <TransitionEditor tree={tree} transition={transition} dispatch={dispatch} />}
     </div>
   );
