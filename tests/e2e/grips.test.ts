@@ -105,7 +105,7 @@ describe('the grip desk', () => {
     await page.waitForFunction(() => !document.body.textContent?.includes('is not kept'));
     await clickText(page, 'Redo');
     await waitForText(page, 'is not kept');
-    await fill('Shut it while all', 'his left hand collar, his right hand sleeve cuff; his left foot near hip');
+    await fill('Blocked while he has all these grips', 'his left hand collar, his right hand sleeve cuff; his left foot near hip');
     await stored();
     const transition = (await transitions()).find((item) => item.name.includes('lift the elbow'))!;
     expect(transition.blockedBy).toHaveLength(2);

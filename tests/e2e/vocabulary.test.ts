@@ -151,7 +151,7 @@ describe('a move said wholly', () => {
     expect(place.bySchool).toContainEqual({ school: 'loose', lines: place.lines });
     await go('/board/league-evening?show=tree');
     await clickText(page, 'About this tree');
-    await clickText(page, 'Where a move says nothing');
+    await clickText(page, 'Default chances and times');
     await take('It works when it fits', 'half');
     await stored();
     expect((await file()).tree.defaults).toEqual({ works: 0.5 });

@@ -37,7 +37,7 @@ describe('saying a branch', () => {
   );
   it('says what you see, what you do, where you are, when it fails and what to watch', () => {
     expect(sayBranch(doc, ['t', 'u'])).toEqual([
-      'Start in Knee shield: his knee keeps me out. If he frames on the neck and top knee: points out (elbow off the mat), I fold the shield. Now it is Shield folded. Act at once, before he squares up. It fails if top knee: points out. Watch: hips stay behind; instead hips over the knee. Take care: his knee can twist.',
+      'Start in Knee shield: his knee keeps me out. If he frames on the neck and top knee points out (elbow off the mat), I fold the shield. Now it is Shield folded. Act at once, before he squares up. It fails if top knee points out. Watch: hips stay behind; instead hips over the knee. Take care: his knee can twist.',
       'I settle. That is Side pin: settled.',
     ]);
     expect(sayBranch(doc, [])).toEqual([]);
@@ -46,7 +46,7 @@ describe('saying a branch', () => {
     const parameters = [{ name: 'outer hand', values: ['ankle', 'shin'], never: [{ value: 'the knee' }] }];
     const helper = { ...doc, transitions: [mine('t', 'a', 'b', { name: 'shake the leg', provokes: ['v', 'o'], parameters })] };
     expect(sayBranch(helper, ['t'])[0]).toContain(
-      'Outer hand: ankle, else shin; never the knee. You want him to show: he frames on the neck or top knee: points out.',
+      'Outer hand: ankle, else shin; never the knee. You want him to show: he frames on the neck or top knee points out.',
     );
   });
   it('says where else it leads, what prevents it, and what happens on the way', () => {
@@ -57,7 +57,7 @@ describe('saying a branch', () => {
       midway: [{ afterStep: 2, reaction: 'turns in', answer: 'ride him', leadsTo: 'c' }, { reaction: 'he sits up' }],
     };
     expect(sayBranch({ ...doc, transitions: [mine('t', 'a', 'b', more)] }, ['t'])[0]).toContain(
-      'Now it is Shield folded. But if he frames on the neck or top knee: points out: Side pin. Act at once, before he squares up. Not if: far; his grip on my belt. After step 2, if he turns in: I ride him, then Side pin. On the way, if he sits up: nothing is said yet.',
+      'Now it is Shield folded. But if he frames on the neck or top knee points out: Side pin. Act at once, before he squares up. Not if: far; his grip on my belt. After step 2, if he turns in: I ride him, then Side pin. On the way, if he sits up: nothing is said yet.',
     );
   });
   it('every branch of the demo is whole sentences', () => {

@@ -1,4 +1,4 @@
-import { asSentence, sayMove, sayPreference, sayShown, sayWhen } from './tree';
+import { asSentence, sayMove, sayPreference, sayShownClause, sayWhen } from './tree';
 import { sayMidway, sayOutcome, sayPrevented } from './onTheWay';
 import { ENDING_WORDS } from './vocabulary';
 import { findValue, indexOf, positionOf, type Position, type Transition, type TransitionId, type TreeDocument } from '../tree';
@@ -25,7 +25,7 @@ function sayStep(tree: TreeDocument, transition: Transition): string[] {
     lines.push(asSentence(`act at once${to.windowCloses ? `, before ${to.windowCloses.replace(/^when /, '')}` : ''}`));
   const stops = (transition.stoppedBy ?? [])
     .flatMap((id) => findValue(from, id) ?? [])
-    .map(({ read, value }) => sayShown(read, value.name));
+    .map(({ read, value }) => sayShownClause(read, value.name));
   if (stops.length > 0) lines.push(asSentence(`it fails if ${stops.join(' or ')}`));
   const prevented = sayPrevented(transition);
   if (prevented !== null) lines.push(asSentence(prevented));
@@ -33,7 +33,7 @@ function sayStep(tree: TreeDocument, transition: Transition): string[] {
   for (const parameter of transition.parameters ?? []) lines.push(asSentence(sayPreference(tree, parameter)));
   const hoped = (transition.provokes ?? []).flatMap((id) => findValue(to, id) ?? findValue(from, id) ?? []);
   if (hoped.length > 0)
-    lines.push(asSentence(`you want him to show: ${hoped.map(({ read, value }) => sayShown(read, value.name)).join(' or ')}`));
+    lines.push(asSentence(`you want him to show: ${hoped.map(({ read, value }) => sayShownClause(read, value.name)).join(' or ')}`));
   for (const { error, correction } of transition.mistakes ?? [])
     lines.push(asSentence(`watch: ${error}${correction ? `; instead ${correction}` : ''}`));
   for (const hazard of [...(transition.hazards ?? []), ...(to.hazards ?? [])]) lines.push(asSentence(`take care: ${hazard}`));

@@ -71,7 +71,7 @@ export function classSheetOf(
     });
   }
   if (overrunMinutes < 0) add({ ...plain, minutes: -overrunMinutes, title: 'Free', what: 'rounds from today’s positions, or questions' });
-  if (settings.debriefMinutes > 0) add({ ...plain, minutes: settings.debriefMinutes, title: 'Close', what: 'what worked, what did not' });
+  if (settings.debriefMinutes > 0) add({ ...plain, minutes: settings.debriefMinutes, title: 'Wrap-up', what: 'what worked, what did not' });
   return {
     title: `${tree.name}: class of ${settings.slotMinutes} minutes`,
     summary: `${sayPartners(settings)}; every partner in both roles, ${settings.bothSides ? 'both sides' : 'one side'}; ${minutesText(totalMinutes)} of ${settings.slotMinutes} minutes planned.`,

@@ -75,7 +75,7 @@ const WORDS: { readonly [K in FindingKind]: Words<K> } = {
     },
   },
   needLoop: {
-    title: 'First this, in a circle',
+    title: 'Moves that wait for each other',
     action: 'Show it',
     say: ({ transitions, facts }, _, tree) => ({
       what: transitions.map((id, i) => `${mine(tree, id)} (needs “${facts[i]}”)`).join(' → '),
@@ -145,7 +145,7 @@ const WORDS: { readonly [K in FindingKind]: Words<K> } = {
     }),
   },
   lateBranch: {
-    title: 'Act now, off time',
+    title: 'Early and late not drawn',
     action: 'Show it',
     say: ({ missing }) => ({
       what: missing === 'noTiming' ? 'Nothing says early or late' : `No answer when I am ${missing.join(' or ')}`,

@@ -48,7 +48,7 @@ const SAY: { readonly [K in GripProblem['kind']]: (problem: GripProblem, names: 
   nothingHeld: (_, { at }) => ({ what: `${at}nobody holds anything`, why: 'A step without a hold cannot be shown or checked.' }),
   unknownSpot: ({ word }, { at, limb }) => ({
     what: `${at}${limb} holds “${word}”, which is no known spot`,
-    why: 'Nothing can be counted on a spot that only you know.',
+    why: 'Unknown spot: checks skip it. Choose a known one.',
   }),
   unknownLimb: (_, { at, limb, target }) => ({
     what: `${at}“${limb}” on ${target}: nobody has such a limb`,

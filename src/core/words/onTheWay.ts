@@ -1,11 +1,12 @@
-import { indexOf, positionOf, type Midway, type Outcome, type Position, type Transition, type TreeDocument } from '../tree';
-import { sayMine, sayValue } from './tree';
+import { findValue, indexOf, positionOf, type Midway, type Outcome, type Position, type Transition, type TreeDocument } from '../tree';
+import { sayMine, sayShownClause } from './tree';
 
 const nameOf = (tree: TreeDocument, id: string): string => positionOf(indexOf(tree), id).name;
 
 /** "if he pulls out: Lower ankle" */
 export function sayOutcome(tree: TreeDocument, from: Position, { ifShown, to }: Outcome): string {
-  return `if ${ifShown.map((id) => sayValue(from, id)).join(' or ')}: ${nameOf(tree, to)}`;
+  const shown = ifShown.flatMap((id) => findValue(from, id) ?? []).map(({ read, value }) => sayShownClause(read, value.name));
+  return `if ${shown.join(' or ')}: ${nameOf(tree, to)}`;
 }
 
 /** "after step 2, if he turns in: I go to the back, then Back, one hook"; with no answer: "… : nothing is said yet". */

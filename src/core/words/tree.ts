@@ -9,6 +9,7 @@ import {
   meansNothing,
   namedAt,
 } from '../tree';
+import { sayCueClause, sayHeClause } from './clauses';
 
 /** The text as a sentence: a capital at the front, a full stop at the end. */
 export function asSentence(text: string): string {
@@ -31,8 +32,12 @@ export const sayWithReason = (words: string, reason: string | undefined): string
 /** What is shown, as a coach says it: a reaction is simply what he does, a cue is named; nothing special is only that. */
 export function sayShown(read: Pick<Read, 'kind' | 'name'>, valueName: string): string {
   if (read.kind !== 'reaction') return `${read.name}: ${valueName}`;
-  return meansNothing(valueName) ? valueName : `he ${valueName}`;
+  return meansNothing(valueName) ? valueName : sayHeClause(valueName);
 }
+
+/** The same within a sentence: "if his hips are flat". */
+export const sayShownClause = (read: Pick<Read, 'kind' | 'name'>, ...names: readonly string[]): string =>
+  read.kind === 'reaction' ? sayShown(read, names.join(' or ')) : sayCueClause(read.name, names);
 
 /** A move's condition: the values of one read are alternatives, several reads must be seen together; '' = none. */
 export function sayWhen(
@@ -43,7 +48,8 @@ export function sayWhen(
   return position.reads
     .flatMap((read) => {
       const names = read.values.filter((value) => namedAt(when, read.id).includes(value.id)).map((value) => value.name);
-      return names.length > 0 && kinds.includes(read.kind) ? [sayShown(read, names.join(' or '))] : [];
+      if (names.length === 0 || !kinds.includes(read.kind)) return [];
+      return [sayShownClause(read, ...names)];
     })
     .join(' and ');
 }

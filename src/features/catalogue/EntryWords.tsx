@@ -104,7 +104,7 @@ export function TransitionWords({ entry, change = {}, onEntry }: TransitionProps
   return (
     <details className="pl-3">
       <summary className="min-h-6 text-[13px] text-soft">
-        {Object.keys(change).length > 0 ? 'your gym’s words' : 'say it otherwise'}
+        {Object.keys(change).length > 0 ? 'your gym’s words' : 'change the wording'}
       </summary>
       <div className="grid max-w-xl gap-1">
         <TextLine label="Words" value={transition.name} maxLength={160} onChange={(name) => name !== '' && put({ name })} />

@@ -5,10 +5,10 @@ import { NumberField } from '@/ui/NumberField';
 
 type NumberKey = 'slotMinutes' | 'people' | 'warmUpMinutes' | 'debriefMinutes' | 'changeOverMinutes';
 const FIELDS: readonly (readonly [NumberKey, string])[] = [
-  ['slotMinutes', 'Minutes'],
+  ['slotMinutes', 'Length'],
   ['people', 'People'],
   ['warmUpMinutes', 'Warm-up'],
-  ['debriefMinutes', 'Close'],
+  ['debriefMinutes', 'Wrap-up'],
   ['changeOverMinutes', 'Change-over'],
 ];
 
@@ -17,11 +17,11 @@ interface Props {
   readonly onChange: (label: string, patch: Partial<ClassPlan>) => void;
 }
 
-/** The slot and the people. */
+/** How long the class is, and who comes. */
 export function SettingsForm({ plan, onChange }: Props) {
   return (
     <fieldset className="grid grid-cols-3 gap-2">
-      <legend className="font-figure text-[19px] font-semibold">The slot</legend>
+      <legend className="font-figure text-[19px] font-semibold">Class length</legend>
       {FIELDS.map(([key, label]) => (
         <NumberField
           key={key}

@@ -44,7 +44,7 @@ export function UnitSheet({ tree, unit, minutes, onWork, onDrop }: Props) {
           onChange={(minutes) => minutes !== null && onWork(minutes)}
         />
         <p className="self-end pb-2">
-          {minutes} minutes with showing ({unit.demonstrationMinutes})
+          {minutes} min in all, {unit.demonstrationMinutes} of {unit.demonstrationMinutes === 1 ? 'it' : 'them'} showing
         </p>
       </div>
       <h3 className="mt-3 border-t border-hair pt-2 text-[15px] tracking-wide uppercase">The feeder</h3>

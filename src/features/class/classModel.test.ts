@@ -14,7 +14,7 @@ describe('the class of a plan', () => {
     const chosen = model.choices.filter((choice) => choice.chosen);
     expect(chosen.map((choice) => choice.place)).toEqual(['Body lock', 'Body lock', 'Body lock']);
     expect(chosen[0]).toMatchObject({
-      first: 'his hips: flat: I step over to the flat side',
+      first: 'his hips are flat: I step over to the flat side',
       onward: 'Hips killed → Three-quarter mount → Mount',
     });
     expect(new Set(model.choices.map((choice) => choice.key)).size).toBe(model.choices.length);

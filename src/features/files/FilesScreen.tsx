@@ -146,7 +146,7 @@ export function FilesScreen({ rows, deleted }: Props) {
           </div>
         </section>
         <section className="border-t-2 border-ink pt-4">
-          <h2 className="text-[24px]">Take in a tree file</h2>
+          <h2 className="text-[24px]">Import a tree file</h2>
           <p>
             A tree file is plain JSON with everything in the tree, or a zip with one and its pictures; a colleague can send one. It is
             checked whole first: either all of it is taken in, or nothing.

@@ -133,7 +133,7 @@ export function FinderScreen({ tree, entries }: { tree: TreeDocument; entries: r
           className="overflow-y-auto border-t-2 border-ink p-4 lg:border-t-0 lg:border-l-2"
         >
           <div className="flex items-baseline justify-between">
-            <h2 className="text-[22px]">{ticked === 0 ? 'What do you see?' : tied > 1 ? `${tied} places fit equally` : 'It is'}</h2>
+            <h2 className="text-[22px]">{ticked === 0 ? 'What do you see?' : tied > 1 ? `${tied} places fit equally` : 'Best matches'}</h2>
             {ticked > 0 && (
               <button type="button" className="min-h-11 px-2 underline" onClick={() => setSeen(EMPTY)}>
                 Clear

@@ -183,7 +183,7 @@ export function Desk({ tree, subject, look, onLook, onEdit }: Props) {
         </div>
         <div className="min-w-0">
           {looking ? (
-            <p className="text-soft print:hidden">Derived from what is written; to change it, look at it as it is written.</p>
+            <p className="text-soft print:hidden">Read-only. Switch this view off to edit.</p>
           ) : (
             <DeskEntry typing={typing} subject={subject} step={step} role={role} now={now} onSteps={onSteps} onStep={onStep} />
           )}

@@ -81,9 +81,9 @@ export function TransitionRules({ tree, transition, onChange }: Props) {
   );
 }
 
-const saySets = (sets: Transition['blockedBy']): string => (sets ?? []).map((set) => set.map(sayContact).join(', ')).join('; ');
+const saySet = (set: readonly Contact[]): string => set.map(sayContact).join(', ');
 
-/** Sets of grips as typed, a semicolon between the sets. */
+/** Sets of grips as typed; several in one line stand apart by a semicolon. */
 function parseSets(typed: string): Result<Contact[][], readonly string[]> {
   const sets = typed
     .split(';')
@@ -93,25 +93,48 @@ function parseSets(typed: string): Result<Contact[][], readonly string[]> {
   return problems.length > 0 ? err(problems) : ok(sets.flatMap((set) => (set.ok ? [set.value] : [])));
 }
 
+interface SetsProps {
+  readonly label: string;
+  readonly hint: string;
+  readonly sets: readonly (readonly Contact[])[];
+  readonly onChange: (sets: readonly (readonly Contact[])[] | undefined) => void;
+}
+/** Sets of grips, one a line; an emptied line is gone, and the last line is for one more. */
+function SetLines({ label, hint, sets, onChange }: SetsProps) {
+  const put = (next: readonly (readonly Contact[])[]) => onChange(next.length > 0 ? next : undefined);
+  return (
+    <>
+      {[...sets, []].map((set, i) => (
+        <TypedLine
+          key={i}
+          label={i === 0 ? label : `${label}, or`}
+          value={saySet(set)}
+          hint={hint}
+          parse={parseSets}
+          onChange={(typed) => put([...sets.slice(0, i), ...(typed ?? []), ...sets.slice(i + 1)])}
+        />
+      ))}
+    </>
+  );
+}
+
 /** Grips of the other that shut or open the move: his for mine, mine for his. */
 export function TransitionGrips({ transition, onChange }: Omit<Props, 'tree'>) {
   const isMine = transition.actor === 'owner';
   return (
     <section aria-label={isMine ? 'His grips' : 'My grips'} className="grid gap-2 content-start">
       <h3 className="text-[17px]">{isMine ? 'His grips' : 'My grips'}</h3>
-      <TypedLine
-        label={isMine ? 'Shut it while all of a set are on (; between sets)' : 'Shut it while I hold all of a set (; between sets)'}
-        value={saySets(transition.blockedBy)}
-        hint={isMine ? 'his left hand collar, his right hand sleeve cuff; his left foot near hip' : 'left hand far hip, chest far thigh'}
-        parse={parseSets}
-        onChange={(sets) => onChange('shut by', { blockedBy: sets ?? undefined })}
+      <SetLines
+        label={isMine ? 'Blocked while he has all these grips' : 'Blocked while I have all these grips'}
+        hint={isMine ? 'his left hand collar, his right hand sleeve cuff' : 'left hand far hip, chest far thigh'}
+        sets={transition.blockedBy ?? []}
+        onChange={(blockedBy) => onChange('shut by', { blockedBy })}
       />
-      <TypedLine
-        label={isMine ? 'Open it: not yet while none of these sets is on' : 'Let him have it: only while I hold one of these sets'}
-        value={saySets(transition.enabledBy)}
+      <SetLines
+        label={isMine ? 'Possible only while he has all these grips' : 'Possible for him only while I have all these grips'}
         hint={isMine ? 'his left hand collar' : 'left hand far lapel'}
-        parse={parseSets}
-        onChange={(sets) => onChange('opened by', { enabledBy: sets ?? undefined })}
+        sets={transition.enabledBy ?? []}
+        onChange={(enabledBy) => onChange('opened by', { enabledBy })}
       />
     </section>
   );

@@ -161,9 +161,9 @@ export function BoardCanvas({ state, tree, faded, shut, catalogue, scene, dispat
         {!hub && (state.unfolded || layout.rungs.some((placed) => placed.folded.length > 0)) && (
           <StripButton onClick={() => dispatch({ type: 'fold' })}>{state.unfolded ? 'Fold' : 'Unfold'}</StripButton>
         )}
-        <StripButton onClick={() => by(1.25)}>Closer</StripButton>
-        <StripButton onClick={() => by(0.8)}>Wider</StripButton>
-        <StripButton onClick={() => fit(world)}>All</StripButton>
+        <StripButton onClick={() => by(1.25)}>Zoom in</StripButton>
+        <StripButton onClick={() => by(0.8)}>Zoom out</StripButton>
+        <StripButton onClick={() => fit(world)}>Fit</StripButton>
       </div>
     </div>
   );

@@ -16,7 +16,7 @@ function DefaultNumbers({ tree, onChange }: { tree: TreeDocument; onChange: (def
   };
   return (
     <details>
-      <summary className="min-h-8 text-soft">Where a move says nothing</summary>
+      <summary className="min-h-8 text-soft">Default chances and times</summary>
       <div className="grid gap-2">
         <ChanceSelect
           label="It works when it fits"

@@ -24,7 +24,7 @@ function Cell({ tree, position, cell, dispatch }: Props & { cell: CoverageCell }
         className="min-h-9 w-full border-b-2 border-dotted border-red text-left text-red"
         onClick={() => dispatch({ type: 'caret', caret: combinationCaret(position.id, cell.combination) })}
       >
-        nobody: I …
+        no answer: I …
       </button>
     );
   return (

@@ -65,7 +65,7 @@ export function PositionNotes({ tree, position, said, dispatch }: Props) {
         <Note title="Half a dilemma">
           {half.map((pair) => (
             <p key={`${pair.a} ${pair.b}`} className="text-soft">
-              {mine(pair.a)} is stopped if {values(pair.aToB)}; then {mine(pair.b)}. The way back is not drawn.
+              {mine(pair.a)} is stopped if {values(pair.aToB)}; then {mine(pair.b)}. The opposite threat is missing.
             </p>
           ))}
         </Note>

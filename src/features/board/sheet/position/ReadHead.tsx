@@ -26,7 +26,18 @@ export function ReadHead({ tree, position, read, dispatch }: Props) {
       label: `${position.name}: ${read.name} removed`,
       tree: read.values.reduce((now, value) => withoutValue(now, position.id, value.id), tree),
     });
-  const marks = [...(read.closed ? ['to be answered wholly'] : []), ...(read.complete ? ['all of it is drawn'] : [])];
+  const marks = read.complete ? ['all of it is drawn'] : [];
+  const isReaction = read.kind === 'reaction';
+  const wholly = (
+    <label className="flex min-h-8 items-center gap-2">
+      <input
+        type="checkbox"
+        checked={read.closed ?? false}
+        onChange={(event) => edit('every value needs an answer', { closed: event.target.checked || undefined })}
+      />
+      Every value needs an answer
+    </label>
+  );
   return (
     <div className="mt-3 border-b border-hair">
       <button
@@ -38,20 +49,14 @@ export function ReadHead({ tree, position, read, dispatch }: Props) {
         {read.kind === 'reaction' ? 'What he does' : read.name}
         {marks.length > 0 && `, ${marks.join(', ')}`}
       </button>
+      {!isReaction && wholly}
       {open && (
         <div className="mb-1 grid gap-1 border-l-2 border-hair pl-2">
           <p className="text-[13px] text-soft">{READ_WORDS[read.kind]}</p>
           {read.kind !== 'reaction' && (
             <InlineName label="Name of the cue" value={read.name} onChange={(name) => edit('renamed', { name })} />
           )}
-          <label className="flex min-h-8 items-center gap-2">
-            <input
-              type="checkbox"
-              checked={read.closed ?? false}
-              onChange={(event) => edit('to be answered wholly', { closed: event.target.checked || undefined })}
-            />
-            It must be answered wholly
-          </label>
+          {isReaction && wholly}
           <label className="flex min-h-8 items-center gap-2">
             <input
               type="checkbox"

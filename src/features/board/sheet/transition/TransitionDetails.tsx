@@ -139,7 +139,7 @@ export function TransitionDetails({ tree, transition, onChange }: Props) {
         onChange={(onFail) => onChange('if it fails', { onFail })}
       />
       <ListLine
-        label="Fits with the legs, where not only as here"
+        label="Also works from these leg positions"
         values={transition.fits?.legRelations ?? []}
         hint="knee across my chest"
         onChange={(legRelations) => {

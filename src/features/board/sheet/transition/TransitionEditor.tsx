@@ -80,7 +80,7 @@ export function TransitionEditor({ tree, transition, dispatch }: Props) {
                 onChange={(offCue) => edit('works off its cue', { offCue })}
               />
               <ChanceSelect
-                label="Works into what stops it"
+                label="Works even when he does what stops it"
                 value={transition.stopped}
                 byDefault={sayByDefault(defaults.stopped)}
                 choices={OFF_CHOICES}
