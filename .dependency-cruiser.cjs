@@ -39,6 +39,7 @@ module.exports = {
     below('drills', ['base', 'graph', 'tree', 'lens', 'structure', 'odds']),
     below('board', ['base', 'graph', 'tree', 'lens', 'structure', 'odds', 'findings']),
     below('words', ['base', 'tree', 'contacts', 'lens', 'grips', 'structure', 'findings', 'odds', 'drills']),
+    below('pocket', ['base', 'tree', 'lens', 'structure', 'words', 'catalogue']),
     below('search', ['base', 'tree', 'words', 'catalogue']),
     below('dictation', ['base', 'tree', 'words', 'catalogue']),
     below('outline', ['base', 'tree', 'contacts', 'words', 'catalogue', 'dictation']),

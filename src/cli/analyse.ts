@@ -7,7 +7,7 @@ import { complain, readTree } from './readTree';
 const FLAGS = { card: '--rule-set', level: '--level', school: '--school', person: '--profile' } as const;
 
 /** What the arguments name and the tree does not have, as a sentence; null = all of it is there. */
-function notThere(tree: TreeDocument, { filter, starts }: Arguments): string | null {
+export function notThere(tree: TreeDocument, { filter, starts }: Arguments): string | null {
   const missing = (flag: string, given: string, known: readonly string[]): string =>
     `${flag}: there is no "${given}" in this tree. It has ${known.length > 0 ? known.join(', ') : 'none'}.`;
   const { context } = filter;

@@ -1,6 +1,9 @@
-import type { HiddenBy } from '../lens';
+import type { Filter, HiddenBy } from '../lens';
 import type { FilterDifference, RouteCount } from '../structure';
+import type { TreeDocument } from '../tree';
 import { plural } from './figures';
+import { asSentence } from './tree';
+import { CONTEXT_WORDS } from './vocabulary';
 
 /** Why one move is not there. */
 export const HIDDEN_WORDS: { readonly [K in HiddenBy]: string } = {
@@ -35,4 +38,20 @@ export function sayRoutesLeft({ routes: { before, after }, shortest }: Pick<Filt
   const { checked, lost } = shortest;
   const routes = `Ways up: ${countOf(after)}, without it ${countOf(before)}.`;
   return `${routes} ${lost === 0 ? `None of the ${checked} shortest is lost.` : `Of the ${checked} shortest, ${lost} are lost.`}`;
+}
+
+/** For whom a tree is looked at, as one sentence. */
+export function sayForWhom(tree: Pick<TreeDocument, 'ruleSets' | 'profiles'>, filter: Filter): string {
+  const { context, ruleSet, age, level, school, profiles = [], against = [] } = filter;
+  const nameOf = (id: string): string => tree.profiles?.find((person) => person.id === id)?.name ?? id;
+  const parts = [
+    ...(context === undefined ? [] : [CONTEXT_WORDS[context]]),
+    ...(ruleSet === undefined ? [] : [`under “${tree.ruleSets?.find((card) => card.id === ruleSet)?.name ?? ruleSet}”`]),
+    ...(age === undefined ? [] : [`aged ${age}`]),
+    ...(level === undefined ? [] : [`level ${level}`]),
+    ...(school === undefined ? [] : [`as the school “${school}” does it`]),
+    ...profiles.map((id) => `for ${nameOf(id)}`),
+    ...against.map((id) => `against ${nameOf(id)}`),
+  ];
+  return parts.length === 0 ? 'The whole tree.' : asSentence(parts.join(', '));
 }

@@ -114,6 +114,13 @@ export function FilesScreen({ rows, deleted }: Props) {
                 >
                   Save with its pictures
                 </a>
+                <a
+                  href={`/api/trees/${idToAddress(row.treeId)}/pocket`}
+                  download
+                  className="min-h-9 py-1.5 font-figure text-[15px] underline"
+                >
+                  Pocket page
+                </a>
                 <button type="button" className="min-h-9 font-figure text-[15px] text-red underline" onClick={() => void remove(row)}>
                   Delete
                 </button>
