@@ -39,7 +39,7 @@ describe('the pocket page, from a file, without a network', () => {
   it('says for whom it was made and when, and climbs one place at a time', async () => {
     await waitForText(page, 'No-gi.');
     await waitForText(page, 'Made on 20');
-    expect(await heading()).toBe('League evening');
+    expect(await heading()).toBe('What does he show?');
     await press('De La Riva');
     expect(await heading()).toBe('De La Riva');
     expect(await seriousFindings(page)).toEqual([]);

@@ -71,7 +71,7 @@ export function pocketApp(pocket: Pocket, rank: (signsOf: readonly (readonly str
       part.append(make('h3', says));
       if (answers.length === 0) part.append(make('p', 'No answer yet.', 'open'));
       for (const answer of answers) part.append(row(answer, 'mine'));
-      if (falls.length > 0) part.append(make('p', 'If it fails:', 'note'));
+      if (falls.length > 0) part.append(make('p', 'He gets:', 'note'));
       for (const fall of falls) part.append(row(fall, 'his'));
       parts.push(part);
     }
@@ -139,10 +139,10 @@ export function pocketApp(pocket: Pocket, rank: (signsOf: readonly (readonly str
     }
     finder.append(matches);
     show(
-      make('h2', pocket.name),
+      make('h2', 'What does he show?'),
       search,
       found,
-      listed('He shows', pocket.starts, 'No guard is drawn yet.'),
+      listed('His guards', pocket.starts, 'No guard is drawn yet.'),
       ...(pocket.groups.length > 0 ? [finder] : []),
     );
   };
