@@ -47,8 +47,7 @@ interface Props {
 export function StoredStrip({ title, links, stored, problems = [], onRead, children }: Props) {
   return (
     <>
-      <AppStrip title={title} links={links}>
-        <StoredStatus stored={stored} />
+      <AppStrip title={title} links={links} always={<StoredStatus stored={stored} />}>
         {children}
       </AppStrip>
       <StoredAlert why={[stored.why, ...problems]} onRead={stored.word === WAITS ? undefined : onRead} />

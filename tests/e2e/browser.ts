@@ -74,8 +74,9 @@ export const waitForText = (page: Page, text: string) =>
 export const clickText = async (page: Page, text: string): Promise<void> => {
   const handle = await page.waitForFunction(
     (wanted) =>
-      [...document.querySelectorAll<HTMLElement>('button, a, summary, label')].find((element) =>
-        element.textContent?.trim().startsWith(wanted),
+      // What stands in the folded menu, too, is pressed where it is seen.
+      [...document.querySelectorAll<HTMLElement>('button, a, summary, label')].find(
+        (element) => element.textContent?.trim().startsWith(wanted) && element.checkVisibility(),
       ),
     { timeout: 15_000 },
     text,

@@ -71,11 +71,18 @@ export function ClassScreen({ tree: bare, book, plan: opened, revision, classes 
   const router = useRouter();
   return (
     <div className="flex h-dvh flex-col">
-      <AppStrip title={tree.name} links={screenLinks(tree.id, 'Class')}>
-        <span className={over ? 'font-medium text-red' : 'font-medium'} data-total={totalMinutes}>
-          {minutesText(totalMinutes)} of {plan.slotMinutes} minutes
-        </span>
-        <StoredStatus stored={stored} />
+      <AppStrip
+        title={tree.name}
+        links={screenLinks(tree.id, 'Class')}
+        always={
+          <>
+            <StoredStatus stored={stored} />
+            <span className={over ? 'font-medium text-red' : 'font-medium'} data-total={totalMinutes}>
+              {minutesText(totalMinutes)} of {plan.slotMinutes} minutes
+            </span>
+          </>
+        }
+      >
         <UndoButtons undoes={undoes} redoes={redoes} undo={undo} redo={redo} />
         <PageLink href={`/class/${id}/sheet?class=${encodeURIComponent(plan.id)}`} className="ml-auto underline">
           Print sheet

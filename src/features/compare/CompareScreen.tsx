@@ -65,7 +65,7 @@ export function CompareScreen({ first, second, school, against, trees }: Props) 
   const steps = (value: number | null): string => (value === null ? 'never' : String(value));
   return (
     <div className="min-h-dvh">
-      <AppStrip title={first.name} links={screenLinks(first.id, null)} />
+      <AppStrip title={first.name} links={screenLinks(first.id, 'Compare')} />
       <main className="[overflow-wrap:anywhere] mx-auto max-w-5xl p-6">
         <h1 className="text-[29px]">Side by side</h1>
         <div className="mt-2 grid grid-cols-[minmax(0,1fr)_minmax(0,1fr)] gap-6">

@@ -48,7 +48,12 @@ export function GripsScreen({ tree: opened, revision, book, at, place }: Props) 
   const subject = chosen && subjectOf(tree, chosen);
   return (
     <div className="flex h-dvh flex-col print:block print:h-auto">
-      <StoredStrip title={tree.name} links={screenLinks(tree.id, null)} stored={stored} onRead={() => session.dispatch({ type: 'read' })}>
+      <StoredStrip
+        title={tree.name}
+        links={screenLinks(tree.id, 'Grips')}
+        stored={stored}
+        onRead={() => session.dispatch({ type: 'read' })}
+      >
         <UndoButtons undoes={undoes} redoes={redoes} undo={undo} redo={redo} />
       </StoredStrip>
       <main className="grid min-h-0 flex-1 grid-cols-[236px_minmax(0,1fr)] max-lg:grid-cols-1 max-lg:overflow-auto print:block">

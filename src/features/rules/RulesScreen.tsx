@@ -81,7 +81,7 @@ export function RulesScreen({ tree: opened, revision, book: openedBook, at }: Pr
     <div className="min-h-dvh">
       <StoredStrip
         title={tree.name}
-        links={screenLinks(tree.id, null)}
+        links={screenLinks(tree.id, 'Rules and people')}
         stored={worstOf([stored, book.stored])}
         problems={[problem]}
         onRead={() => {

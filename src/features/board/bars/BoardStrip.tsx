@@ -33,23 +33,30 @@ interface Props {
 export function BoardStrip({ state, edits, broken, dispatch, onFind, looking, onLook }: Props) {
   const select = (view: BoardView) => dispatch({ type: 'view', view });
   return (
-    <AppStrip title={state.tree.name} links={screenLinks(state.tree.id, 'Board', queryOf(state.filter))}>
-      <div role="group" aria-label="Show" className="flex gap-3">
+    <AppStrip
+      title={state.tree.name}
+      links={screenLinks(state.tree.id, 'Board', queryOf(state.filter))}
+      always={
+        <>
+          <StoredStatus stored={edits.stored} />
+          <StripButton onClick={onFind}>Find /</StripButton>
+          <StripButton onClick={() => dispatch({ type: 'sheet', sheet: 'findings' })} className="font-semibold text-red!">
+            {sayOpenCount(state.swapped, broken)}
+          </StripButton>
+        </>
+      }
+    >
+      <div role="group" aria-label="Show" className="flex gap-3 max-xl:flex-wrap">
         {VIEWS.map(([view, label]) => (
           <StripButton key={view} chosen={state.view === view} onClick={() => select(view)}>
             {label}
           </StripButton>
         ))}
       </div>
-      <StoredStatus stored={edits.stored} className="ml-auto" />
-      <StripButton aria-expanded={looking} onClick={onLook}>
+      <StripButton aria-expanded={looking} onClick={onLook} className="xl:ml-auto">
         For whom
       </StripButton>
-      <StripButton onClick={onFind}>Find /</StripButton>
       <UndoButtons {...edits} />
-      <StripButton onClick={() => dispatch({ type: 'sheet', sheet: 'findings' })} className="font-semibold text-red!">
-        {sayOpenCount(state.swapped, broken)}
-      </StripButton>
     </AppStrip>
   );
 }
