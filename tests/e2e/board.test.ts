@@ -175,7 +175,7 @@ describe('files and the sheet', () => {
     await input.uploadFile(file);
     await waitForText(page, 'From a colleague');
     await page.goto(`${server.baseUrl}/files`);
-    const ids = await page.$$eval('a[download]:not([href*="?"])', (links) => links.map((link) => (link as HTMLAnchorElement).href));
+    const ids = await page.$$eval('a[download][href$="/file"]', (links) => links.map((link) => (link as HTMLAnchorElement).href));
     expect(new Set(ids).size).toBe(2);
     const copies = await Promise.all(ids.map(async (id) => (await (await fetch(id)).json()) as { positions: unknown[] }));
     expect(copies[0]!.positions).toEqual(copies[1]!.positions);

@@ -209,7 +209,7 @@ describe('the server or the database stopped while typing', () => {
       await (input.asElement() as import('puppeteer-core').ElementHandle<HTMLInputElement>).click();
       await page.keyboard.type(text);
     };
-    await field('Minutes', '45');
+    await field('Length', '45');
     await field('People', '13');
     await page.keyboard.press('Enter');
     await stored();
@@ -222,7 +222,7 @@ describe('the server or the database stopped while typing', () => {
     const cut = (request: import('puppeteer-core').HTTPRequest) =>
       void (request.url().includes('/changes') ? request.abort() : request.continue());
     page.on('request', cut);
-    await field('Minutes', '75');
+    await field('Length', '75');
     await page.keyboard.press('Enter');
     await status('not stored yet');
     await page.goto(`${server.baseUrl}/files`);
