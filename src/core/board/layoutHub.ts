@@ -16,7 +16,7 @@ import {
   type ValueId,
 } from '../tree';
 import { forksOf, type Fork } from './forks';
-import { fitText, wrapText } from './measure';
+import { fitText, textWidth, wrapText } from './measure';
 import { rungsOf, type Section } from './rungs';
 import type { Point } from './climbs';
 
@@ -85,6 +85,15 @@ const SQUEEZED = 12;
 const MAX_ENTRIES = 8;
 /** Lines of words between the plank and the line above it. */
 const WORD_LINES = 3;
+
+/** What a slot needs at least, so that a word of a name stands in it. */
+const SLOT = 90;
+/** Below the plank: what he shows, his falls, and the ways in. */
+const BELOW = 308;
+/** Between two lines that answers cross: what follows, where it lands, and its name. */
+const STEP = 118;
+/** Above one another at the back: the same. */
+const BACK_STEP = 104;
 
 interface Frame {
   readonly width: number;
@@ -192,7 +201,7 @@ function placeAnswers(index: TreeIndex, slots: readonly Slot[], room: Room): Hub
     const words = wrapText(answer.name, 13.5, slotWidth - 12, WORD_LINES);
     const spare = WORD_LINES - words.length;
     const reason = reasonOf(positionOf(index, answer.from), answer, fork);
-    const y = atBack ? plankY - 170 - 92 * backRow++ : landingY(to, room);
+    const y = atBack ? plankY - 170 - BACK_STEP * backRow++ : landingY(to, room);
     return [
       {
         transition: answer.id,
@@ -207,7 +216,7 @@ function placeAnswers(index: TreeIndex, slots: readonly Slot[], room: Room): Hub
         reason: reason === undefined || spare === 0 ? [] : wrapText(reason, 12, slotWidth - 12, spare),
         wordsX: x + 9,
         wordsY: lowestLine(room.lines, room.hubHeight, plankY) + 17,
-        name: wrapText(to.name, 13.5, atBack ? BACK_WIDTH - 42 : width - 4, 3),
+        name: wrapText(to.name, 13.5, atBack ? BACK_WIDTH - 42 : width - 18, 3),
         lines: to.lines,
         next: nextNames(index, to).map((text) => fitText(text, 12, atBack ? BACK_WIDTH - 26 : slotWidth - 10)),
       },
@@ -215,26 +224,42 @@ function placeAnswers(index: TreeIndex, slots: readonly Slot[], room: Room): Hub
   });
 }
 
+const LANES = 3;
+/** The feet of his falls hang in lanes: each where there is room for its name, else where there is most, cut. */
+function laneFor(ends: number[], x: number, name: string): { lane: number; text: string } {
+  const room = (lane: number): number => x - 10 - ends[lane]!;
+  const lanes = ends.map((_, lane) => lane);
+  const lane = lanes.find((at) => textWidth(name, 13.5) <= room(at)) ?? lanes.reduce((a, b) => (room(b) > room(a) ? b : a));
+  const text = room(lane) < 20 ? '' : fitText(name, 13.5, room(lane));
+  ends[lane] = x + 14;
+  return { lane, text };
+}
+
 function placeSections(index: TreeIndex, slots: readonly Slot[], slotWidth: number, plankY: number): HubSection[] {
   const merged = new Map<Section, { first: number; count: number }>();
   slots.forEach(({ section }, i) =>
     merged.set(section, { first: merged.get(section)?.first ?? i, count: (merged.get(section)?.count ?? 0) + 1 }),
   );
-  let lane = 0;
+  const ends = Array.from({ length: LANES }, () => LEFT);
   return [...merged].map(([section, { first, count }]): HubSection => {
     const x = LEFT + first * slotWidth + 2;
     const width = count * slotWidth - 4;
     const falls = section.falls
       .map((id) => index.transitions.get(id)!)
-      .flatMap((fall) => forksOf(positionOf(index, fall.from), fall, section.value).map(({ to }) => ({ transition: fall.id, to })))
-      .map(({ transition, to }, n) => ({
-        transition,
-        position: to,
-        name: positionOf(index, to).name,
-        x: x + width - 4 - 7 * n,
-        y: plankY + 122 + 17 * (lane++ % 3),
-      }));
-    return { section, x, width, words: wrapText(section.value === null ? 'nothing special' : section.name, 13.5, width - 12, 3), falls };
+      .flatMap((fall) => forksOf(positionOf(index, fall.from), fall, section.value).map(({ to }) => ({ transition: fall.id, to })));
+    const placed = falls.map(({ transition, to }, n) => {
+      // From the left: the last one hangs at the end of the section.
+      const at = x + width - 4 - 7 * (falls.length - 1 - n);
+      const { lane, text } = laneFor(ends, at, positionOf(index, to).name);
+      return { transition, position: to, name: text, x: at, y: plankY + 152 + 17 * lane };
+    });
+    return {
+      section,
+      x,
+      width,
+      words: wrapText(section.value === null ? 'nothing special' : section.name, 13.5, width - 12, 3),
+      falls: placed,
+    };
   });
 }
 
@@ -254,22 +279,30 @@ function placeEntries(index: TreeIndex, hub: PositionId, frame: Frame, left: num
   return { entries, more: into.length - shown.length };
 }
 
+/** How much room a hub needs at the least. */
+function roomOf(slots: readonly Slot[], spread: number, squeezed: number, backs: number): Frame {
+  const answers = 108 + STEP * spread + SQUEEZED * squeezed;
+  const back = backs === 0 ? 0 : 220 + BACK_STEP * (backs - 1);
+  return { width: LEFT + BACK_WIDTH + slots.length * SLOT, height: BELOW + Math.max(answers, back) };
+}
+
 /**
- * One position spread over the board: its plank, each answer's way up, his falls, and the ways in. Px within `frame`; `order`:
- * sections that keep their places, by their values.
+ * One position spread over the board: its plank, each answer's way up, his falls, and the ways in. Px; as large as `frame`, or as
+ * its answers need. `order`: sections that keep their places, by their values.
  */
-export function layoutHub(tree: TreeDocument, id: PositionId, frame: Frame, order: readonly (ValueId | null)[] = []): HubLayout {
+export function layoutHub(tree: TreeDocument, id: PositionId, within: Frame, order: readonly (ValueId | null)[] = []): HubLayout {
   const index = indexOf(tree);
   const rung = rungsOf(tree, new Set([id]))[0]!;
   const hubHeight = rung.zone === 'ladder' || rung.zone === 'back' ? rung.height : 0;
   const slots = slotsOf(index, positionOf(index, id), rung.sections, order);
+  const landed = slots.flatMap(({ fork }) => (fork ? [positionOf(index, fork.to)] : []));
+  const landings = landed.filter((position) => !isAtBack(position)).map((position) => heightOf(position.lines));
+  const spread = Math.max(1, Math.max(hubHeight, ...landings) - hubHeight);
+  const needed = roomOf(slots, spread, LINES.length - hubHeight - spread, landed.filter(isAtBack).length);
+  const frame = { width: Math.max(within.width, needed.width), height: Math.max(within.height, needed.height) };
   const right = frame.width - BACK_WIDTH;
   const slotWidth = (right - LEFT) / slots.length;
-  const plankY = Math.round(frame.height * 0.56);
-  const landings = slots
-    .flatMap(({ fork }) => (fork ? [positionOf(index, fork.to)] : []))
-    .filter((position) => !isAtBack(position))
-    .map((position) => heightOf(position.lines));
+  const plankY = frame.height - BELOW;
   const lines = linesAbove(hubHeight, new Set(landings.filter((height) => height > hubHeight)), plankY);
   const below = LINES.slice(0, hubHeight).map((line, i) => ({
     line,

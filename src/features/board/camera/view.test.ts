@@ -16,6 +16,8 @@ describe('what is in view', () => {
     const view = viewOfAll({ width: 1000, top: 0, ground: 9000 }, BOX, true);
     expect(view.k).toBe(Math.min(1, READABLE));
     expect(9000 * view.k + view.y).toBe(600);
+    // A hub keeps the size of its words, however wide it is.
+    expect(viewOfAll({ width: 5000, top: 0, ground: 700, least: 1 }, BOX, true)).toMatchObject({ k: 1, x: 0 });
   });
   it('a point in sight moves nothing, any other comes to the middle at the same size', () => {
     const view = { x: 10, y: 20, k: 0.5 };

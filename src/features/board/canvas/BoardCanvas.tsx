@@ -1,6 +1,6 @@
 'use client';
 import { familyFacts, indexOf, positionOf, type TreeDocument } from '@/core/tree';
-import { guardOf, layoutHub, type HubLayout, type HubSection, type PlacedRung } from '@/core/board';
+import { fitText, guardOf, layoutHub, type HubLayout, type HubSection, type PlacedRung } from '@/core/board';
 import type { Catalogue } from '@/core/catalogue';
 import { shareBeside } from '@/core/words';
 import { useEffect, useMemo, useRef, useState, type Dispatch, type KeyboardEvent } from 'react';
@@ -31,8 +31,8 @@ interface Props {
   readonly dispatch: Dispatch<BoardAction>;
 }
 
-const SLOT = 84;
 const NOTHING: readonly Rect[] = [];
+const NAME_SIZE = 22;
 
 /** A hub's own drawing, as wide as its answers need. */
 function hubOf(state: BoardState, size: { width: number; height: number }, order: readonly (string | null)[] | null): HubLayout | null {
@@ -42,8 +42,7 @@ function hubOf(state: BoardState, size: { width: number; height: number }, order
       ? (selected ?? tree.positions.find((position) => familyFacts(position.family).isHub)?.id ?? tree.positions[0]?.id)
       : undefined;
   if (id === undefined) return null;
-  const slots = layoutHub(tree, id, { width: 980, height: 700 }).sections.length;
-  return layoutHub(tree, id, { width: Math.max(size.width, 700, 170 + slots * SLOT), height: Math.max(size.height, 600) }, order ?? []);
+  return layoutHub(tree, id, { width: Math.max(size.width, 700), height: Math.max(size.height, 600) }, order ?? []);
 }
 
 /** While something is typed the sections stand as they stood: an answer that leads to the back moves its section only afterwards. */
@@ -88,7 +87,7 @@ export function BoardCanvas({ state, tree, faded, shut, catalogue, scene, dispat
   );
   const { svg, scene: group, overlay, fit, by, show } = useZoom(anchor, drawn);
   useFocusBack(svg, caret);
-  const world = hub ? { width: hub.width, top: 0, ground: hub.height } : { width: layout.width, top: -layout.height, ground: 0 };
+  const world = hub ? { width: hub.width, top: 0, ground: hub.height, least: 1 } : { width: layout.width, top: -layout.height, ground: 0 };
   useFit({ picture: hub ? `hub ${hub.id}` : scene.key, world, size, fit });
   const chosen = hub ? undefined : layout.rungs.find((placed) => placed.rung.id === selected);
   const [chosenX, chosenY] = chosen ? [chosen.x, chosen.y - layout.height] : [null, null];
@@ -179,18 +178,24 @@ function hubShare(state: BoardState, hub: string, { section }: HubSection): stri
   return read && section.value !== null ? shareBeside(read, section.value) : '';
 }
 
-/** The name on the plank, in its widest whole section. */
+/** The name on the plank: in the widest section that holds it, else over whole sections side by side. */
 function HubName({ layout }: { layout: HubLayout }) {
-  const whole = layout.sections.filter((item) => !item.section.broken).toSorted((a, b) => b.width - a.width)[0];
+  const isWhole = ({ section }: HubSection): boolean => !section.broken;
+  const widest = layout.sections.filter(isWhole).toSorted((a, b) => b.width - a.width)[0];
+  const holds = widest && fitText(layout.name, NAME_SIZE, widest.width - 16) === layout.name;
+  const whole = holds ? widest : layout.sections.find(isWhole);
+  const after = whole ? layout.sections.slice(layout.sections.indexOf(whole)) : [];
+  const broken = after.find((item) => !isWhole(item));
+  const room = (broken?.x ?? layout.right) - (whole?.x ?? layout.left) - 20;
   return (
     <text
       x={whole ? whole.x + 8 : layout.left + 8}
       y={whole ? layout.plankY + 23 : layout.plankY - 34}
-      fontSize={22}
+      fontSize={NAME_SIZE}
       fontWeight={600}
       className={`font-figure ${whole ? 'fill-paper' : 'fill-red'}`}
     >
-      {layout.name}
+      {fitText(layout.name, NAME_SIZE, room)}
     </text>
   );
 }
