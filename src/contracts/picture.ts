@@ -4,6 +4,8 @@ export const PICTURE_MAX_BYTES = 200_000;
 export const PICTURE_SIDE = 1280;
 /** What no picture exceeds: a small file may unfold to a very large one. */
 export const PICTURE_MOST_SIDE = 4096;
+/** Pictures of one place: what one looks at before a round, not an album. */
+export const PICTURES_A_PLACE = 6;
 /** Different pictures that one gym keeps. */
 export const PICTURES_A_GYM = 3000;
 export const PICTURE_TYPES = ['image/jpeg', 'image/png'] as const;

@@ -2,6 +2,7 @@
 import { useRef, useState } from 'react';
 import { ask } from '../api';
 import { later } from '../later';
+import { PICTURES_A_PLACE } from '@/contracts/picture';
 import type { Picture } from '@/core/tree';
 import { TextLine } from '@/ui/TextLine';
 import { PictureView } from './PictureView';
@@ -14,7 +15,6 @@ interface Props {
   readonly onChange: (label: string, pictures: readonly Picture[] | undefined) => void;
 }
 
-const MOST = 6;
 const Sketch = later(async () => (await import('./Sketch')).Sketch);
 
 const turned = ({ quarterTurns = 0, mirrored, ...rest }: Picture): Picture => {
@@ -79,8 +79,8 @@ export function PictureList({ of, pictures, onChange }: Props) {
           </div>
         </figure>
       ))}
-      {pictures.length >= MOST && <p className="text-soft">Six pictures are the most.</p>}
-      {pictures.length < MOST && (
+      {pictures.length >= PICTURES_A_PLACE && <p className="text-soft">{PICTURES_A_PLACE} pictures are the most.</p>}
+      {pictures.length < PICTURES_A_PLACE && (
         <div className="flex flex-wrap items-baseline gap-x-4">
           <label className="min-h-8 cursor-pointer underline focus-within:outline-2 focus-within:outline-red">
             Add a photo

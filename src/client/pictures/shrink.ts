@@ -25,6 +25,14 @@ export async function shrinkPhoto(file: Blob): Promise<Blob | null> {
   } catch {
     return null;
   }
+  try {
+    return await drawSmaller(photo);
+  } finally {
+    photo.close();
+  }
+}
+
+async function drawSmaller(photo: ImageBitmap): Promise<Blob | null> {
   const canvas = document.createElement('canvas');
   for (const [side, quality] of TRIES) {
     Object.assign(canvas, fittingSize(photo.width, photo.height, side));

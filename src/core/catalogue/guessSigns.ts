@@ -41,16 +41,16 @@ const BY_KIND: { readonly [K in Family]?: Sign } = {
   back: 'chest-on-back',
 };
 
-const places = (text: string | undefined, ...words: readonly string[]): boolean =>
+const names = (text: string | undefined, ...words: readonly string[]): boolean =>
   text !== undefined && words.some((word) => text.toLowerCase().includes(word));
 
 /** What his usual holds look like. */
 function byHolds(holds: readonly Contact[]): Sign[] {
   const his = holds.filter(({ athlete, target }) => athlete === 'opponent' && target.athlete === 'owner');
-  const hands = his.filter(({ part }) => places(part, 'hand'));
-  const feet = his.filter(({ part }) => places(part, 'foot'));
+  const hands = his.filter(({ part }) => names(part, 'hand'));
+  const feet = his.filter(({ part }) => names(part, 'foot'));
   const on = (list: readonly Contact[], ...words: readonly string[]): readonly Contact[] =>
-    list.filter(({ target }) => places(target.part, ...words) || places(target.spot, ...words));
+    list.filter(({ target }) => names(target.part, ...words) || names(target.spot, ...words));
   const sleeves = on(hands, 'sleeve', 'wrist');
   const hips = on(feet, 'hip');
   const seen: readonly (readonly [boolean, Sign])[] = [
@@ -60,8 +60,8 @@ function byHolds(holds: readonly Contact[]): Sign[] {
     [on(hands, 'ankle', 'trouser cuff', 'heel').length > 0, 'ankle-grip'],
     [his.some(({ job }) => job === 'underhook'), 'underhook'],
     [his.some(({ job }) => job === 'overhook'), 'overhook'],
-    [on(his, 'head', 'neck').some(({ part }) => places(part, 'hand', 'arm')), 'arms-round-head'],
-    [his.some(({ job, part }) => job === 'frame' && places(part, 'arm', 'elbow', 'hand')), 'frames'],
+    [on(his, 'head', 'neck').some(({ part }) => names(part, 'hand', 'arm')), 'arms-round-head'],
+    [his.some(({ job, part }) => job === 'frame' && names(part, 'arm', 'elbow', 'hand')), 'frames'],
     [hips.length > 1, 'feet-on-hips'],
     [hips.length === 1, 'foot-on-hip'],
     [on(feet, 'biceps').length > 0, 'foot-on-biceps'],
@@ -72,7 +72,7 @@ function byHolds(holds: readonly Contact[]): Sign[] {
 const sameLetters = (a: string | undefined, b: string | undefined): boolean =>
   a !== undefined && b !== undefined && a !== '' && lettersOf(a) === lettersOf(b);
 
-/** What two places of the catalogue and more, whose legs lie so, have all in common. */
+/** The signs that all places of the catalogue with this leg relation share. */
 function byLegs({ positions }: Catalogue, legRelation: string | undefined): Sign[] {
   const [first, ...others] = positions.filter(({ position }) => sameLetters(position.legRelation, legRelation));
   return first ? first.signs.filter((sign) => others.every(({ signs }) => signs.includes(sign))) : [];

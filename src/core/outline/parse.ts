@@ -61,8 +61,8 @@ export const ARROW = /\s+(?:→|->|lands on|he gets to)\s+/;
 export const IF_IT_FAILS = 'if it fails';
 /** Where success leads when he shows this: "or if: he pulls out > Lower ankle". */
 export const OR_IF = 'or if';
-/** "if it fails → Half guard", with or without the mark of a detail. */
 const ELSE_WHERE = /^or if\s+(\S.*?)\s*(?:→|->)\s*(.+)$/s;
+/** "if it fails → Half guard", with or without the mark of a detail. */
 const FAILS = /^(?:- )?if it fails\s*(?::|→|->)\s*(.+)$/s;
 const AS_ABOVE = /\s*\(as above\)$/;
 export const STAYS = '.';

@@ -56,6 +56,7 @@ export interface SchoolVariant {
   /** Why this school does it so; one line. */
   readonly reason?: string;
 }
+
 export interface Position {
   readonly id: PositionId;
   readonly name: string;

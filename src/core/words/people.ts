@@ -17,9 +17,9 @@ export function sayGameItem(tree: TreeDocument, item: string): string {
 
 type Brought = 'ruleCard' | 'athlete' | 'opponent';
 const BROUGHT_WORDS: { readonly [K in Brought]: string } = { ruleCard: 'rule card', athlete: 'athlete', opponent: 'opponent' };
-/** What came with a tree under an id that the gym has for something else. */
 /** Of a tree that was taken in. */
 export const sayMissingPictures = (count: number): string =>
   `${plural(count, 'picture')} of this tree ${count === 1 ? 'is' : 'are'} not here: ${count === 1 ? 'it comes' : 'they come'} with the zip that it was saved in with its pictures.`;
+/** What came with a tree under an id that the gym has for something else. */
 export const sayKeptAsCopy = (kind: Brought, name: string, id: string): string =>
   `The ${BROUGHT_WORDS[kind]} “${name}” is here already with something else in it; the one that came is kept as a copy, “${id}”.`;

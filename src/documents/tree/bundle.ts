@@ -1,6 +1,6 @@
 import { unzipSync, zipSync, type Zippable } from 'fflate';
 import { err, ok, type Result } from '@/core/base';
-import { PICTURE_ENDINGS, PICTURE_MAX_BYTES, type PictureType } from '@/contracts/picture';
+import { PICTURE_ENDINGS, PICTURE_MAX_BYTES, PICTURES_A_GYM, type PictureType } from '@/contracts/picture';
 import { TREE_FILE_MAX_BYTES } from '@/core/notation';
 
 /** A tree file with the pictures that its places and steps show, as a zip holds them. */
@@ -18,7 +18,6 @@ export interface NamedPicture {
 const FILE_NAME = 'tree.ladder.json';
 /** A larger picture in a zip is unpacked and then refused with its size; one that unfolds beyond this is not unpacked. */
 const MOST_PICTURE = 20 * PICTURE_MAX_BYTES;
-const MOST_PICTURES = 3000;
 /** Written alike whenever it is written: the zip of a tree that did not change is the same bytes. */
 const NO_DATE = '1980-01-01T00:00:00';
 
@@ -43,7 +42,7 @@ export function unpackBundle(bytes: Uint8Array): Result<Bundle, string> {
         const isPicture = /^pictures\/[^/]+\.(?:jpe?g|png)$/i.test(name);
         if (!isFile && !isPicture) return false;
         if (originalSize > (isFile ? 2 * TREE_FILE_MAX_BYTES : MOST_PICTURE)) tooMuch ??= `“${name.slice(0, 80)}” in the zip is too large.`;
-        if (isPicture && ++count > MOST_PICTURES) tooMuch ??= `The zip holds more than ${MOST_PICTURES} pictures.`;
+        if (isPicture && ++count > PICTURES_A_GYM) tooMuch ??= `The zip holds more than ${PICTURES_A_GYM} pictures.`;
         return tooMuch === null;
       },
     });

@@ -1,4 +1,5 @@
 import { z } from 'zod';
+import { PICTURE_HASH, PICTURES_A_PLACE } from '@/contracts/picture';
 import {
   ACTORS,
   CONTACT_JOBS,
@@ -83,17 +84,16 @@ const contactRule = z.discriminatedUnion('kind', [
   }),
 ]);
 
-/** Three of a place: what one looks at before a round, not an album. */
 const pictures = z
   .array(
     z.strictObject({
-      hash: z.string().regex(/^[0-9a-f]{64}$/),
+      hash: z.string().regex(PICTURE_HASH),
       caption: nameSchema,
       quarterTurns: z.number().int().min(1).max(3).optional(),
       mirrored: z.literal(true).optional(),
     }),
   )
-  .max(6)
+  .max(PICTURES_A_PLACE)
   .optional();
 
 const value = z.strictObject({

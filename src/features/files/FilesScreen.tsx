@@ -121,6 +121,13 @@ export function FilesScreen({ rows, deleted }: Props) {
                 >
                   Pocket page
                 </a>
+                <a
+                  href={`/api/trees/${idToAddress(row.treeId)}/pocket?pictures`}
+                  download
+                  className="min-h-9 py-1.5 font-figure text-[15px] underline"
+                >
+                  Pocket page with pictures
+                </a>
                 <button type="button" className="min-h-9 font-figure text-[15px] text-red underline" onClick={() => void remove(row)}>
                   Delete
                 </button>

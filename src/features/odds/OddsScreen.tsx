@@ -136,15 +136,21 @@ export function OddsScreen({ tree: bare, revision, book, at, filter: opened }: P
   };
   return (
     <div className="flex min-h-dvh flex-col">
-      <AppStrip title={tree.name} links={screenLinks(tree.id, 'Odds', queryOf(filter))}>
+      <AppStrip
+        title={tree.name}
+        links={screenLinks(tree.id, 'Odds', queryOf(filter))}
+        // A list that opens has no place in a menu that closes.
+        always={
+          <Select
+            label="Length of the round"
+            labelled="heard"
+            value={String(roundSeconds)}
+            options={ROUNDS.map((seconds) => [String(seconds), `round clock ${clock(seconds)}`] as const)}
+            onChange={(seconds) => setRoundSeconds(Number(seconds))}
+          />
+        }
+      >
         <span className="text-soft">Against this opponent</span>
-        <Select
-          label="Length of the round"
-          labelled="heard"
-          value={String(roundSeconds)}
-          options={ROUNDS.map((seconds) => [String(seconds), `round clock ${clock(seconds)}`] as const)}
-          onChange={(seconds) => setRoundSeconds(Number(seconds))}
-        />
         <span role="status" className="text-[13px] text-soft">
           {pending ? 'computing …' : odds ? `${odds.status}, ${Math.round(tookMs)} ms` : 'stopped'}
         </span>

@@ -65,7 +65,7 @@ export async function readBytes(request: Request, maxBytes = MOST_BYTES): Promis
     if (size > maxBytes) return null;
     chunks.push(chunk);
   }
-  return new Uint8Array(Buffer.concat(chunks));
+  return Buffer.concat(chunks);
 }
 /** The same as text. Throws where it is not UTF-8. */
 export async function readBody(request: Request, maxBytes = MOST_BYTES): Promise<string | null> {

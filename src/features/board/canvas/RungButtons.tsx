@@ -4,13 +4,13 @@ import { LINES } from '@/core/tree';
 import { ENDING_WORDS, sayAttempt, sayDrawnPlace, sayOutOfReach } from '@/core/words';
 import type { RungHandlers } from './rungHandlers';
 
-const heightOf = ({ ends, unfinished, height, lines, zone }: PlacedRung['rung']): string =>
+const sayHeight = ({ ends, unfinished, height, lines, zone }: PlacedRung['rung']): string =>
   ends ? ENDING_WORDS[ends] : unfinished ? sayAttempt(LINES[height]) : (lines.at(-1) ?? zone);
 
 const rungLabel = ({ rung, folded }: PlacedRung): string =>
   sayDrawnPlace({
     name: rung.name,
-    height: heightOf(rung),
+    height: sayHeight(rung),
     shows: rung.sections.filter((section) => section.value !== null).length,
     unanswered: rung.sections.filter((section) => section.broken).map((section) => section.name),
     folded: folded.length,

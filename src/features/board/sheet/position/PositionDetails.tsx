@@ -3,7 +3,6 @@ import {
   DISTANCES,
   ENDINGS,
   FAMILIES,
-  indexOf,
   LINES,
   ownerRoleOf,
   RANGES,
@@ -108,10 +107,10 @@ function BySchool({ tree, position, onChange }: Omit<Props, 'dispatch'>) {
 
 /** What is said of a place once: kind, time, ending, other names, reasons, what is seen, where it comes from. */
 export function PositionDetails({ tree, position, onChange, dispatch }: Props) {
-  const index = indexOf(tree);
   const start = tree.starts.find((item) => item.position === position.id);
   const isStart = start !== undefined;
-  const routes = index.from.get(position.id)!.length + (index.to.get(position.id) ?? []).length;
+  // What only may land here goes on without it.
+  const routes = tree.transitions.filter(({ from, to }) => from === position.id || to === position.id).length;
   const setStart = (on: boolean) => {
     const others = tree.starts.filter((item) => item.position !== position.id);
     dispatch({

@@ -1,3 +1,4 @@
+import { attachment } from '@/server/http/attachment';
 import { refuse } from '@/server/http/respond';
 import { treeRoute } from '@/server/http/route';
 import { findBundle } from '@/server/services/bundles';
@@ -5,15 +6,13 @@ import { findTreeFile } from '@/server/services/trees';
 
 export const dynamic = 'force-dynamic';
 
-const nameOf = (treeId: string): string => treeId.replace(/[^\w.-]+/g, '-');
-
 /** The tree as a tree file to keep; with `?pictures` in a zip beside what its places and steps show. */
 export const GET = treeRoute('trees/file', async (context, treeId, request) => {
   if (new URL(request.url).searchParams.has('pictures')) {
     const bundle = await findBundle(context, treeId);
     if (bundle === null) return refuse(404, ['There is no such tree.']);
     return new Response(new Uint8Array(bundle), {
-      headers: { 'content-type': 'application/zip', 'content-disposition': `attachment; filename="${nameOf(treeId)}.ladder.zip"` },
+      headers: { 'content-type': 'application/zip', ...attachment(treeId, 'ladder.zip') },
     });
   }
   const file = await findTreeFile(context, treeId);
@@ -21,7 +20,7 @@ export const GET = treeRoute('trees/file', async (context, treeId, request) => {
   return new Response(file, {
     headers: {
       'content-type': 'application/json; charset=utf-8',
-      'content-disposition': `attachment; filename="${nameOf(treeId)}.ladder.json"`,
+      ...attachment(treeId, 'ladder.json'),
     },
   });
 });

@@ -1,4 +1,5 @@
 import { filterFromParams } from '@/contracts/filter';
+import { attachment } from '@/server/http/attachment';
 import { refuse } from '@/server/http/respond';
 import { treeRoute } from '@/server/http/route';
 import { findPocketPage } from '@/server/services/pocket';
@@ -17,7 +18,7 @@ export const GET = treeRoute('trees/pocket', async (context, treeId, request) =>
     headers: {
       'content-type': 'text/html; charset=utf-8',
       // To be kept and sent, not opened here: it brings a script of its own.
-      'content-disposition': `attachment; filename="${treeId.replace(/[^\w.-]+/g, '-')}.pocket.html"`,
+      ...attachment(treeId, 'pocket.html'),
     },
   });
 });
