@@ -32,7 +32,7 @@ module.exports = {
     below('lens', ['base', 'graph', 'tree', 'contacts']),
     below('grips', ['base', 'graph', 'tree', 'contacts', 'lens']),
     below('structure', ['base', 'graph', 'tree', 'contacts', 'lens', 'grips']),
-    below('findings', ['base', 'graph', 'tree', 'contacts', 'lens', 'grips', 'structure']),
+    below('findings', ['base', 'graph', 'tree', 'contacts', 'lens', 'grips', 'structure', 'odds']),
     below('people', ['base', 'tree', 'lens']),
     below('notation', ['base', 'document', 'tree', 'contacts']),
     below('odds', ['base', 'graph', 'tree', 'lens']),

@@ -3,7 +3,7 @@ import { applyOutline, formatOutline } from '@/core/outline';
 import { findDilemmas, findUnanswered } from '@/core/structure';
 import { emptyTree, indexOf, type TreeDocument } from '@/core/tree';
 import { parseTreeFile } from '@/documents/tree/file';
-import { clickText, launch, waitForStored } from '../tests/e2e/browser';
+import { beginTree, clickText, launch, waitForStored } from '../tests/e2e/browser';
 import { removeFolder, startServer } from '../tests/e2e/server';
 import type { Row } from './measure';
 
@@ -171,7 +171,7 @@ async function onEmptyGym<T>(work: (page: Page, baseUrl: string) => Promise<T>):
   try {
     const page = await browser.newPage();
     await page.setViewport({ width: 1280, height: 800 });
-    await page.goto(server.baseUrl, { waitUntil: 'networkidle0' });
+    await beginTree(page, server.baseUrl);
     return await work(page, server.baseUrl);
   } finally {
     await browser.close();

@@ -1,6 +1,6 @@
 import { mkdir } from 'node:fs/promises';
 import type { Page } from 'puppeteer-core';
-import { choose, clickText, launch } from '../tests/e2e/browser';
+import { choose, clickText, launch, waitForText } from '../tests/e2e/browser';
 import { removeFolder, startServer } from '../tests/e2e/server';
 
 interface Picture {
@@ -27,11 +27,6 @@ const caretOpen = async (page: Page): Promise<void> => {
   await page.waitForSelector('input[aria-label^="Where it lands"]');
   await page.keyboard.type('leg');
 };
-const searching = async (page: Page): Promise<void> => {
-  await page.keyboard.press('/');
-  await page.waitForSelector('input[aria-label="Find in this tree"]');
-  await page.keyboard.type('underhook');
-};
 const outlineOpen = async (page: Page): Promise<void> => {
   await clickText(page, 'As an outline');
   await page.waitForSelector('textarea');
@@ -46,17 +41,13 @@ const gripsOn = async (page: Page): Promise<void> => {
   await page.$eval('[data-shut]', (line) => line.scrollIntoView({ block: 'center' }));
 };
 const PICTURES: readonly Picture[] = [
+  { name: 'week', path: '/', before: async (page) => void (await waitForText(page, 'All 34, and')) },
   { name: 'board', path: `/board/${TREE}?show=tree&at=headquarters` },
   { name: 'hub', path: `/board/${TREE}?show=hub&at=headquarters` },
   { name: 'guard', path: `/board/${TREE}?show=guard&at=knee-shield` },
-  { name: 'findings', path: `/board/${TREE}?show=hub` },
-  {
-    name: 'coverage',
-    path: `/board/${TREE}?show=guard&at=knee-shield`,
-    before: (page) => page.$eval('[aria-label="Combinations of cues"]', (section) => section.scrollIntoView({ block: 'center' })),
-  },
   { name: 'caret', path: `/board/${TREE}?show=guard&at=headquarters`, before: caretOpen },
-  { name: 'search', path: `/board/${TREE}?show=tree`, before: searching },
+  { name: 'route', path: `/board/${TREE}?show=route` },
+  { name: 'walk', path: `/board/${TREE}?at=headquarters`, size: [390, 844] },
   { name: 'outline', path: `/board/${TREE}?show=guard&at=headquarters`, before: outlineOpen },
   { name: 'for-whom', path: `/board/${TREE}?show=tree`, before: juniors },
   { name: 'finder', path: `/finder/${TREE}`, size: [390, 844], before: twoTicks },

@@ -1,9 +1,28 @@
-import { redirect } from 'next/navigation';
-import { idToAddress } from '@/contracts/address';
+import type { Metadata } from 'next';
+import { EmptyGym } from '@/features/week/EmptyGym';
+import { WeekScreen } from '@/features/week/WeekScreen';
 import { requestContext } from '@/server/services/requestContext';
-import { getLatestTreeId } from '@/server/services/trees';
+import { findSummaries } from '@/server/services/store';
+import { findWeek } from '@/server/services/week';
 
-/** The first page is the board of the tree last worked on. */
+export const metadata: Metadata = { title: 'This week' };
+
+/** The first page: what the tree last worked on asks for. */
 export default async function HomePage() {
-  redirect(`/board/${idToAddress(await getLatestTreeId(await requestContext()))}`);
+  const context = await requestContext();
+  const week = await findWeek(context);
+  if (!week) return <EmptyGym hasDeleted={(await findSummaries(context, 'tree', { deleted: true })).length > 0} />;
+  const { tree, others, changes, classes, book } = week;
+  return (
+    <WeekScreen
+      key={tree.id}
+      treeId={tree.id}
+      name={tree.name}
+      revision={tree.revision}
+      others={others.map(({ id, name }) => ({ treeId: id, name }))}
+      changes={changes.map((change) => ({ ...change, madeAt: change.madeAt.toISOString() }))}
+      classes={classes.map(({ name, slotMinutes, branches }) => ({ name, minutes: slotMinutes, branches: branches.length }))}
+      book={book}
+    />
+  );
 }

@@ -50,7 +50,7 @@ export function FilterRow({ tree, filter, onFilter, children }: Props) {
   const gone = unknownIn(tree, filter);
   return (
     <div
-      role="group"
+      role="search"
       aria-label="Look at it"
       className="flex flex-wrap items-baseline gap-x-4 border-b border-hair px-4 font-figure text-[15px]"
     >

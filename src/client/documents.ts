@@ -1,3 +1,5 @@
+import type { SaveOutcome } from '@/contracts/documents';
+import type { Diff } from '@/core/document';
 import { letOthersIn } from '@/documents/letOthersIn';
 import { readLines } from '@/documents/lines';
 import type { DocumentKind } from '@/documents/lists';
@@ -12,6 +14,22 @@ export const createDocument = (
 ): Promise<Answer<{ id: string }>> => ask(`/api/documents/${kind}`, { method: 'POST', body: { edit, document } });
 export const copyDocument = (kind: DocumentKind, id: string, name: string): Promise<Answer<{ id: string }>> =>
   ask(`${documentAddress(kind, id)}/copy`, { method: 'POST', body: { name } });
+/** Another name, as one edit of its own. */
+export async function renameDocument(
+  kind: DocumentKind,
+  id: string,
+  baseRevision: number,
+  from: string,
+  to: string,
+): Promise<Answer<unknown>> {
+  const diff: Diff = { label: `renamed: ${to}`, changes: [{ kind: 'field', field: 'name', from, to }] };
+  const body = { baseRevision, edits: [{ id: crypto.randomUUID(), diff }] };
+  const answer = await ask<SaveOutcome>(`${documentAddress(kind, id)}/changes`, { method: 'POST', body });
+  if (!answer.ok) return answer;
+  if (!answer.value.saved) return { ok: false, status: 409, problems: ['It was changed in another window meanwhile. Try again.'] };
+  const { refused } = answer.value;
+  return refused ? { ok: false, status: 422, problems: refused.problems } : answer;
+}
 export const deleteDocument = (kind: DocumentKind, id: string): Promise<Answer<unknown>> =>
   ask(documentAddress(kind, id), { method: 'DELETE' });
 export const bringBackDocument = (kind: DocumentKind, id: string): Promise<Answer<unknown>> =>

@@ -1,4 +1,5 @@
 import { useEffect, useRef } from 'react';
+import { isTypedInto } from '@/ui/isTypedInto';
 
 interface Keys {
   readonly onUndo: () => void;
@@ -6,10 +7,6 @@ interface Keys {
   /** "/": find. */
   readonly onFind?: () => void;
 }
-
-/** A field, or an open list in which letters look for an option. */
-const isTypedInto = (target: EventTarget | null): boolean =>
-  target instanceof HTMLElement && (/^(INPUT|TEXTAREA)$/.test(target.tagName) || target.closest('[role=listbox]') !== null);
 
 /** Keys that work anywhere on a screen unless something is being typed: Ctrl+Z, Ctrl+Shift+Z, Ctrl+Y, and / to find. */
 export function useUndoKeys(keys: Keys): void {

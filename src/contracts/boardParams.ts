@@ -5,6 +5,8 @@ import { idSchema } from '@/documents/tree/schema';
 export const boardParamsSchema = z.object({
   show: z.enum(['tree', 'guard', 'hub', 'route']).optional().catch(undefined),
   at: idSchema.optional().catch(undefined),
+  /** A show or a move of the place, to be opened. */
+  of: idSchema.optional().catch(undefined),
 });
 
 /** What the address of the grip desk may say: a move, or a place. */

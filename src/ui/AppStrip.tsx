@@ -1,6 +1,7 @@
 'use client';
 import { useId, useRef, type ReactNode } from 'react';
 import { PageLink } from './PageLink';
+import { ScreenKeys, type ScreenKey } from './ScreenKeys';
 
 export interface StripLink {
   readonly href: string;
@@ -8,6 +9,8 @@ export interface StripLink {
   readonly current?: boolean;
   /** In the menu only, unless it is where one is. */
   readonly more?: boolean;
+  /** Of the current one: what its keys do. */
+  readonly keys?: readonly ScreenKey[];
 }
 interface Props {
   readonly title: string;
@@ -34,15 +37,18 @@ export function AppStrip({ title, links, children, always }: Props) {
   const shown = links.filter((link) => !link.more || link.current);
   const more = links.filter((link) => link.more && !link.current);
   return (
-    <header className="flex min-h-10 items-center gap-x-5 border-b-2 border-ink px-4 font-figure text-[15px] whitespace-nowrap print:hidden max-xl:gap-x-3">
+    <header className="relative flex min-h-10 items-center gap-x-5 border-b-2 border-ink px-4 font-figure text-[15px] whitespace-nowrap print:hidden max-xl:gap-x-3">
+      <a href="#content" className="absolute top-0 left-0 z-30 bg-paper px-4 py-2 not-focus:sr-only">
+        Skip to the content
+      </a>
       <PageLink href="/" className="py-2 font-semibold tracking-wide text-red">
         <span className="max-sm:sr-only">RED LADDER</span>
         <span aria-hidden="true" className="sm:hidden">
           RL
         </span>
       </PageLink>
-      <span className="min-w-0 max-w-52 shrink truncate font-medium">{title}</span>
-      <div className="flex min-w-0 flex-1 items-center gap-x-4 max-xl:justify-end">
+      <span className="max-w-52 min-w-0 truncate font-medium">{title}</span>
+      <div className="flex shrink-0 grow items-center gap-x-4 max-xl:justify-end">
         <div className="flex flex-1 items-center gap-x-4 max-xl:hidden">{children}</div>
         {always}
       </div>
@@ -51,6 +57,7 @@ export function AppStrip({ title, links, children, always }: Props) {
           <Screen key={link.href} link={link} />
         ))}
       </nav>
+      <ScreenKeys keys={links.find(({ current }) => current)?.keys ?? []} />
       <button type="button" popoverTarget={id} className={`min-h-9 text-soft hover:text-ink ${more.length === 0 ? 'xl:hidden' : ''}`}>
         <span className="xl:hidden">Menu</span>
         <span className="max-xl:hidden">More</span>

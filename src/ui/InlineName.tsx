@@ -17,18 +17,23 @@ export function InlineName({ label, value, className = '', onChange }: Props) {
     setDraft(null);
   };
   return (
-    <input
+    <textarea
       aria-label={label}
       value={draft ?? value}
+      rows={1}
       maxLength={160}
-      onChange={(event) => setDraft(event.target.value)}
+      // A name is one line, however many it is shown on.
+      onChange={(event) => setDraft(event.target.value.replace(/\s*\n\s*/g, ' '))}
       onBlur={keep}
       onKeyDown={(event) => {
         event.stopPropagation();
-        if (event.key === 'Enter') event.currentTarget.blur();
+        if (event.key === 'Enter') {
+          event.preventDefault();
+          event.currentTarget.blur();
+        }
         if (event.key === 'Escape') setDraft(null);
       }}
-      className={`min-h-7 w-full min-w-0 border-b border-transparent bg-transparent font-figure font-semibold hover:border-hair focus:border-red ${className}`}
+      className={`field-sizing-content block min-h-7 w-full min-w-0 resize-none border-b border-transparent bg-transparent font-figure font-semibold hover:border-hair focus:border-red ${className}`}
     />
   );
 }

@@ -28,7 +28,7 @@ export function PickOne({ label, isOver = false, shown, optionsFor, onPick }: Pr
     <Popover.Root open={isOpen} onOpenChange={change}>
       <Popover.Trigger aria-label={`${label}: ${shown}`} className={`${openerClass} justify-self-start border border-soft px-1.5`}>
         <span className="truncate">{shown}</span>
-        <span aria-hidden className="text-[11px] text-soft">
+        <span aria-hidden className="text-[12px] text-soft">
           ▾
         </span>
       </Popover.Trigger>

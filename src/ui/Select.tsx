@@ -39,7 +39,7 @@ export function Select<T extends string>({ label, labelled = 'over', value, opti
           <span className="truncate">
             <Radix.Value />
           </span>
-          <Radix.Icon className="text-[11px] text-soft" aria-hidden>
+          <Radix.Icon className="text-[12px] text-soft" aria-hidden>
             ▾
           </Radix.Icon>
         </Radix.Trigger>

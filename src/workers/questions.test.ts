@@ -1,9 +1,10 @@
 import { describe, expect, it } from 'vitest';
 import { atOnce } from '@/core/base';
 import { layoutBoard } from '@/core/board';
-import { findFindings } from '@/core/findings';
+import { byWeight, findFindings, visitsOf } from '@/core/findings';
 import { viewTree } from '@/core/lens';
 import { findOdds, ODDS_QUESTION } from '@/core/odds';
+import { findUnpriced } from '@/core/structure';
 import { withoutPosition, withoutTransition } from '@/core/tree';
 import { demoTree } from '../../demo/demoTree';
 import { speaksOf, type PositionAnswer } from './position';
@@ -25,7 +26,9 @@ describe('what the worker answers', () => {
   it('is what the core says of the tree as it is looked at', () => {
     const look = { filter: { context: 'noGi' as const }, swapped: false };
     const { shown } = viewTree(tree, look.filter, false);
-    expect(ask<'sheet'>({ kind: 'sheet', look }).findings.list).toEqual(findFindings(shown).list);
+    const sheet = ask<'sheet'>({ kind: 'sheet', look });
+    expect(sheet.findings.list).toEqual(byWeight(shown, findFindings(shown).list, visitsOf(findOdds(shown))));
+    expect(sheet.unpriced).toHaveLength(findUnpriced(shown).length);
     expect(ask<'odds'>({ kind: 'odds', look, ...ODDS_QUESTION }).starts).toEqual(findOdds(shown).starts);
     const layout = ask<'layout'>({ ...LAYOUT, look });
     expect(layout.rungs.map((placed) => [placed.rung.id, placed.x, placed.y])).toEqual(

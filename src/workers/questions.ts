@@ -1,5 +1,6 @@
 import { perObject, type InPieces } from '@/core/base';
 import { layoutBoardInPieces, type BoardLayout, type Grid } from '@/core/board';
+import { effectOfRemovalInPieces, type RemovalEffect, type Removed } from '@/core/findings';
 import { findOddsInPieces, type Odds, type OddsQuestion } from '@/core/odds';
 import { viewTree, type Filter, type TreeView } from '@/core/lens';
 import type { PositionId, TreeDocument } from '@/core/tree';
@@ -18,6 +19,7 @@ export interface Look {
 export type Question = { readonly look: Look } & (
   | { readonly kind: 'sheet' }
   | { readonly kind: 'position'; readonly position: PositionId }
+  | { readonly kind: 'effect'; readonly removed: Removed }
   | ({ readonly kind: 'odds' } & OddsQuestion)
   | { readonly kind: 'outline'; readonly text: string; readonly mode: OutlineMode; readonly own: GymsWords | null }
   | {
@@ -34,6 +36,7 @@ export interface AnswerTo {
   readonly sheet: TreeSheet;
   /** Null = there is no such place. */
   readonly position: PositionAnswer | null;
+  readonly effect: RemovalEffect;
   readonly odds: Odds;
   readonly outline: OutlineAnswer;
   readonly layout: BoardLayout;
@@ -57,6 +60,7 @@ export function* answering(tree: TreeDocument, question: Question): InPieces<Ans
   const { shown } = looked;
   yield 0;
   if (question.kind === 'sheet') return yield* sheetInPieces(looked);
+  if (question.kind === 'effect') return yield* effectOfRemovalInPieces(shown, question.removed);
   if (question.kind === 'position') return yield* positionInPieces(looked, question.position);
   if (question.kind === 'odds') return yield* findOddsInPieces(shown, question);
   const known = drawn(tree);

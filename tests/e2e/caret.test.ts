@@ -1,6 +1,6 @@
 import type { Browser, Page } from 'puppeteer-core';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
-import { seriousFindings, type, waitForStored, waitForText } from './browser';
+import { beginTree, axeFindings, type, waitForStored, waitForText } from './browser';
 import type { Started } from './server';
 import { closeSession, openSession } from './session';
 
@@ -27,7 +27,7 @@ interface Written {
 
 beforeAll(async () => {
   ({ server, browser, page, trouble } = await openSession(['--empty']));
-  await page.goto(server.baseUrl, { waitUntil: 'networkidle0' });
+  await beginTree(page, server.baseUrl);
 });
 afterAll(() => closeSession({ server, browser }));
 
@@ -128,7 +128,7 @@ describe('the caret stays where the coach is', () => {
     await page.waitForFunction((id) => (document.activeElement as SVGElement | null)?.dataset.rung === id, {}, at);
     await page.keyboard.press('Enter');
     await page.waitForFunction(() => (document.activeElement as HTMLInputElement | null)?.value === 'half a li');
-    expect(await seriousFindings(page)).toEqual([]);
+    expect(await axeFindings(page)).toEqual([]);
     for (let i = 0; i < 9; i++) await page.keyboard.press('Backspace');
   });
 

@@ -1,6 +1,6 @@
 import type { Browser, Page } from 'puppeteer-core';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
-import { choose, clickText, seriousFindings, waitForStored, waitForText } from './browser';
+import { choose, clickText, axeFindings, waitForStored, waitForText } from './browser';
 import type { Started } from './server';
 import { closeSession, openSession } from './session';
 
@@ -49,7 +49,7 @@ describe('the outline beside the board', () => {
     await fill('Tide guard\n  he frames, often\n    I wade round → Side pin\n  he waits\nHedquarters\n  walks');
     await waitForText(page, 'Line 6: “walks” is neither what he shows');
     await waitForText(page, '“Hedquarters” becomes a new place; “Headquarters” is there.');
-    expect(await seriousFindings(page)).toEqual([]);
+    expect(await axeFindings(page)).toEqual([]);
     await fill('Tide guard\n  he frames, often\n    I wade round → Side pin\n  he waits');
     await waitForText(page, 'Tide guard: he waits');
     await enabled();

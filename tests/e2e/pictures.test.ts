@@ -4,7 +4,7 @@ import path from 'node:path';
 import type { Browser, ElementHandle, Page } from 'puppeteer-core';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import { aPng } from '../support/pictures';
-import { clickText, seriousFindings, waitForStored, waitForText } from './browser';
+import { clickText, axeFindings, waitForStored, waitForText } from './browser';
 import type { Started } from './server';
 import { closeSession, openSession } from './session';
 
@@ -45,7 +45,7 @@ const choosePicture = async (bytes: Uint8Array, name: string): Promise<void> => 
 describe('a picture of a place', () => {
   it('is added as a photo, shrunk in the browser, shown, turned and mirrored', async () => {
     await page.goto(`${server.baseUrl}/board/league-evening?show=guard&at=headquarters`, { waitUntil: 'networkidle0' });
-    await clickText(page, 'About this position');
+    await clickText(page, 'Pictures:');
     await choosePicture(aPng({ chunks: [['tEXt', 'where it was taken']] }), 'photo.png');
     await page.waitForSelector('img[alt="Headquarters"]');
     const [picture] = await picturesOf('league-evening', 'headquarters');
@@ -56,7 +56,7 @@ describe('a picture of a place', () => {
     await clickText(page, 'Turn it');
     await clickText(page, 'Other side');
     expect(await picturesOf('league-evening', 'headquarters')).toMatchObject([{ quarterTurns: 1, mirrored: true }]);
-    expect(await seriousFindings(page)).toEqual([]);
+    expect(await axeFindings(page)).toEqual([]);
   });
 
   it('is drawn with a pointer, line by line', async () => {

@@ -2,7 +2,7 @@ import { writeFile } from 'node:fs/promises';
 import path from 'node:path';
 import type { Browser, Page } from 'puppeteer-core';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
-import { clickText, seriousFindings, waitForText } from './browser';
+import { clickText, axeFindings, waitForText } from './browser';
 import type { Started } from './server';
 import { closeSession, openSession } from './session';
 
@@ -42,7 +42,7 @@ describe('the pocket page, from a file, without a network', () => {
     expect(await heading()).toBe('What does he show?');
     await press('De La Riva');
     expect(await heading()).toBe('De La Riva');
-    expect(await seriousFindings(page)).toEqual([]);
+    expect(await axeFindings(page)).toEqual([]);
     const first = await page.$eval('.mine .row', (row) => row.textContent!);
     await press(first.slice(0, 12));
     expect(first.endsWith(`→ ${await heading()}`)).toBe(true);
@@ -60,7 +60,7 @@ describe('the pocket page, from a file, without a network', () => {
     await clickText(page, 'my hands locked round his hips');
     await waitForText(page, 'Best matches');
     expect(await page.$$eval('details .row', (rows) => rows[0]!.textContent)).toBe('Body lock');
-    expect(await seriousFindings(page)).toEqual([]);
+    expect(await axeFindings(page)).toEqual([]);
   });
 
   it('reads as sentences where scripts are blocked, light and dark', async () => {

@@ -25,6 +25,14 @@ export const TICKS_WIDTH = 12;
 export const MAX_SUB_ROWS = 3;
 export const MAX_SIDEWAYS = 2;
 
+/** Beside the columns: the words at the left, the back's rail with one rung, and a margin. */
+export const besideColumns = (rungWidth: number): number => FIRST_COLUMN + BACK_GAP + rungWidth + 16;
+/** As many columns as a window of this width (px) holds at full size, at least two and at most `most`. */
+export const gridWithin = (width: number, rungWidth: number, most: number): Grid => ({
+  rungWidth,
+  columns: Math.max(2, Math.min(most, Math.floor((width - besideColumns(rungWidth)) / (rungWidth + GUTTER)))),
+});
+
 export const pitchOf = (grid: Grid): number => grid.rungWidth + GUTTER;
 export const columnX = (grid: Grid, column: number): number => FIRST_COLUMN + column * pitchOf(grid);
 export const rightRailX = (grid: Grid): number => columnX(grid, grid.columns);

@@ -1,10 +1,10 @@
 export type { Climb, Point } from './climbs';
-export type { Grid } from './grid';
+export { gridWithin, type Grid } from './grid';
 export * from './layoutBoard';
 export * from './layoutHub';
 export { countCrossings, layeringOf, orderLayers, type Layering } from './crossings';
 export { fitText } from './measure';
-export type { Label, PlacedRung, PlacedSection } from './placedRung';
+export { wholeName, type Label, type PlacedRung, type PlacedSection } from './placedRung';
 export type { Section } from './rungs';
 export type { BoardOptions } from './draft';
 export type { BandLabel } from './stack';

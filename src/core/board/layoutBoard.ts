@@ -5,7 +5,7 @@ import { stackRows, type BandLabel, type Heights } from './stack';
 import { climbPath, fallPath, type Climb } from './climbs';
 import { placeInColumns } from './columns';
 import { layeringOf, orderLayersInPieces } from './crossings';
-import { BACK_GAP, backX, columnX, LEFT_RAIL, MAX_SIDEWAYS, MAX_SUB_ROWS, rightRailX, spanWidth } from './grid';
+import { backX, besideColumns, columnX, LEFT_RAIL, MAX_SIDEWAYS, MAX_SUB_ROWS, pitchOf, rightRailX, spanWidth } from './grid';
 import { placeRung, type PlacedRung } from './placedRung';
 import type { Row } from './rows';
 import type { Rung, Section } from './rungs';
@@ -183,7 +183,7 @@ export function* layoutBoardInPieces(tree: TreeDocument, options: BoardOptions):
   });
   const widest = Math.max(grid.columns, ...[...placed.values()].map((rung) => (rung.rung.zone === 'back' ? 0 : rung.column + rung.span)));
   return {
-    width: columnX({ ...grid, columns: widest }, widest) + BACK_GAP + grid.rungWidth + 16,
+    width: besideColumns(grid.rungWidth) + widest * pitchOf(grid),
     height: heights.height,
     leftRail: LEFT_RAIL,
     rightRail: rightRailX(grid),

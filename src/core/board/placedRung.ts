@@ -138,6 +138,16 @@ function withGapLabel(rung: Rung, place: RungPlace, sections: readonly PlacedSec
   return sections.map((item) => (item === first ? { ...item, labels: [{ text, x: Math.max(place.x, x), y: place.y - 4 }] } : item));
 }
 
+/** The rung's name on as many lines as it needs: of the one that is looked at nothing is cut. */
+export function wholeName({ rung, y, width, thickness, name, nameSize }: PlacedRung): readonly Label[] {
+  if (!name.some(({ text }) => text.endsWith('…'))) return name;
+  const lines = wrapText(rung.name, nameSize, rung.hub ? width : nameWidth(rung, width), 12);
+  const left = name[0]!.x;
+  return rung.hub
+    ? lines.map((text, i) => ({ text, x: left, y: y - 5 - (nameSize + 1) * (lines.length - 1 - i) }))
+    : lines.map((text, i) => ({ text, x: left, y: y + thickness + (LINE_HEIGHT - 1) * (i + 1) }));
+}
+
 /** The rung with all of its words in place. `destinations` are the names of far landings; `ordered` its sections left to right. */
 export function placeRung(
   rung: Rung,

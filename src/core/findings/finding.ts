@@ -28,7 +28,8 @@ interface FindingData {
   deadEnd: object;
   unreachable: object;
   necessaryHub: { readonly ends: readonly Ending[] };
-  costlyCycle: { readonly positions: readonly PositionId[] };
+  /** All the loops that one thing of his makes costly: `to` is where he gets me, `positions` the shortest of them. */
+  costlyCycle: { readonly to: PositionId; readonly positions: readonly PositionId[] };
 }
 export type FindingKind = keyof FindingData;
 

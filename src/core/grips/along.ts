@@ -1,6 +1,7 @@
 import { groupBy } from '../base';
-import type { Contact, Step, Transition, TransitionId } from '../tree';
+import type { Contact, PositionId, Step, Transition, TransitionId, TreeDocument } from '../tree';
 import { handLoad, type HandLoad } from './account';
+import { transitionsOnRoute } from './blockers';
 import { limbKey, holdFact } from '../contacts';
 
 /** A step on a way: which move's, and its number there from 1. */
@@ -73,4 +74,24 @@ export function gripsAlong(transitions: readonly Pick<Transition, 'id' | 'steps'
     survivals: [...survivals.values()].toSorted((a, b) => b.steps - a.steps),
     unwritten: transitions.filter((transition) => (transition.steps ?? []).length === 0).map((transition) => transition.id),
   };
+}
+
+export interface FewestTrades {
+  /** Number of the route. */
+  readonly route: number;
+  readonly trades: number;
+  /** On how many of the routes the steps of every move are written, so that their trades can be counted. */
+  readonly counted: number;
+}
+
+/** The route on which my hands trade least, of those whose moves all have their steps; null = none has. */
+export function fewestTrades(tree: TreeDocument, routes: readonly (readonly PositionId[])[], on: readonly Contact[]): FewestTrades | null {
+  const counted = routes.flatMap((route, i) => {
+    const { load, unwritten } = gripsAlong(transitionsOnRoute(tree, route, on));
+    const mine = load.filter(({ athlete }) => athlete === 'owner');
+    return unwritten.length > 0 ? [] : [{ route: i, trades: mine.reduce((sum, { trades }) => sum + trades, 0) }];
+  });
+  const least = Math.min(...counted.map(({ trades }) => trades));
+  const best = counted.find(({ trades }) => trades === least);
+  return best ? { ...best, counted: counted.length } : null;
 }

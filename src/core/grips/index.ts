@@ -7,6 +7,7 @@ export * from './closedGuard';
 export * from './entry';
 export * from './facts';
 export * from './needLoops';
+export * from './offers';
 export * from './problems';
 export * from './shutByMine';
 export * from './suggest';

@@ -1,7 +1,8 @@
 export * from './filter';
 export * from './mirror';
 export * from './swap';
-export * from './swapAthletes';
+export { otherPerson } from './person';
+export { fromOtherSide } from './otherSide';
 export * from './unknown';
 export * from './viewTree';
 export * from './withoutCloth';

@@ -1,4 +1,4 @@
-import { swapAthletes } from './swapAthletes';
+import { otherSide } from './otherSide';
 import { type PositionId, type TransitionId, type TreeDocument, reachablePositions } from '../tree';
 import { filterTree, isFiltering, type Filter, type HiddenBy } from './filter';
 
@@ -14,7 +14,7 @@ export interface TreeView {
 }
 
 export function viewTree(tree: TreeDocument, filter: Filter, swapped: boolean): TreeView {
-  const side = (doc: TreeDocument): TreeDocument => (swapped ? swapAthletes(doc) : doc);
+  const side = (doc: TreeDocument): TreeDocument => (swapped ? otherSide(doc) : doc);
   const seen = side(tree);
   if (!isFiltering(filter)) return { seen, shown: seen, hidden: new Map(), faded: new Set() };
   const { tree: reduced, hidden } = filterTree(tree, filter);

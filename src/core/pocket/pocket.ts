@@ -1,12 +1,11 @@
 import { isSign, recognise, SIGN_GROUPS } from '../catalogue';
 import { filterTree, isFiltering, type Filter } from '../lens';
-import { consequencesOf } from '../structure';
+import { showsAt } from '../structure';
 import {
   heightOf,
   indexOf,
   landingsOf,
   LINES,
-  namedAt,
   reachablePositions,
   type Position,
   type PositionId,
@@ -83,18 +82,12 @@ function moveOf(tree: TreeDocument, from: Position, move: Transition, numberOf: 
   };
 }
 
-function showsAt(index: TreeIndex, position: Position, said: (move: Transition) => PocketMove): PocketShow[] {
-  const moves = index.from.get(position.id) ?? [];
-  const mine = moves.filter(({ actor }) => actor === 'owner').toSorted((a, b) => (b.priority ?? 0) - (a.priority ?? 0));
-  const shows = position.reads.flatMap((read) =>
-    read.values.map((value): PocketShow => ({
-      says: `${sayShown(read, value.name)}${value.cue ? ` (${value.cue})` : ''}`,
-      answers: mine.filter((move) => namedAt(move.when, read.id).includes(value.id)).map(said),
-      falls: consequencesOf(index, position.id, read.id, value.id).map(said),
-    })),
-  );
-  const silent = mine.filter(({ when }) => Object.keys(when ?? {}).length === 0).map(said);
-  return silent.length > 0 ? [...shows, { says: WHATEVER, answers: silent, falls: [] }] : shows;
+function pocketShows(index: TreeIndex, position: Position, said: (move: Transition) => PocketMove): PocketShow[] {
+  return showsAt(position, index.from.get(position.id) ?? []).map(({ read, value, answers, falls }): PocketShow => ({
+    says: read === null || value === null ? WHATEVER : `${sayShown(read, value.name)}${value.cue ? ` (${value.cue})` : ''}`,
+    answers: answers.map(said),
+    falls: falls.map(said),
+  }));
 }
 
 function placeOf(tree: TreeDocument, position: Position, numberOf: ReadonlyMap<PositionId, number>): PocketPlace {
@@ -113,7 +106,7 @@ function placeOf(tree: TreeDocument, position: Position, numberOf: ReadonlyMap<P
       ...(checkpoints.length > 0 ? [`${ends ? 'settled when' : 'look for'}: ${checkpoints.join('; ')}`] : []),
     ].map(asSentence),
     signs: signs.filter(isSign),
-    shows: showsAt(indexOf(tree), position, (move) => moveOf(tree, position, move, numberOf)),
+    shows: pocketShows(indexOf(tree), position, (move) => moveOf(tree, position, move, numberOf)),
     care: [...usualCautions(tree.owner, position), ...hazards],
     pictures: (position.pictures ?? []).map(({ hash, caption, quarterTurns = 0, mirrored }) => ({
       hash,

@@ -1,11 +1,19 @@
 import { indexOf, landingsOf, LINES, positionOf, type PositionId, type TreeDocument, type TreeIndex, graphOf } from '../tree';
-import { elementaryCycles } from '../graph';
+import { breadthFirst, elementaryCycles, FAR } from '../graph';
 
 /** Costly when an opponent's transition on it loses lines (gains them, if the guard player owns the tree). */
 export interface Cycle {
   /** Beginning at its first position in document order. */
   readonly positions: readonly PositionId[];
   readonly kind: 'costly' | 'productive';
+}
+/** A thing of his that costs lines and can happen again and again. */
+export interface LoopPlace {
+  /** Where he does it, and where he gets me to. */
+  readonly from: PositionId;
+  readonly to: PositionId;
+  /** The shortest loop through it, beginning at `from`. */
+  readonly positions: readonly PositionId[];
 }
 export interface Cycles {
   readonly cycles: readonly Cycle[];
@@ -51,4 +59,27 @@ export function findCycles(tree: TreeDocument, { limit = 10_000, steps = 2_000_0
     cycles.push({ positions, kind: costly ? 'costly' : 'productive' });
   }
   return { cycles, status: budget.steps < 0 ? 'budget' : 'exact' };
+}
+
+/**
+ * Every costly loop by the thing of his that makes it one: the transitions of his that lose lines and lie on some loop, each once
+ * however many loops go through it. In document order; exact up to `limit` of them.
+ */
+export function findLoopPlaces(
+  tree: TreeDocument,
+  limit = 200,
+): { readonly places: readonly LoopPlace[]; readonly status: Cycles['status'] } {
+  const { next, ids, numberOf } = graphOf(tree);
+  const places: LoopPlace[] = [];
+  for (const step of hurtfulSteps(indexOf(tree))) {
+    const [from, to] = step.split('\n') as [PositionId, PositionId];
+    const { steps, previous } = breadthFirst(next, [numberOf.get(to)!]);
+    let at = numberOf.get(from)!;
+    if (steps[at] === FAR) continue;
+    if (places.length === limit) return { places, status: 'budget' };
+    const back: PositionId[] = [];
+    for (; at >= 0; at = previous[at]!) back.unshift(ids[at]!);
+    places.push({ from, to, positions: from === to ? [from] : [from, ...back.slice(0, -1)] });
+  }
+  return { places, status: 'exact' };
 }

@@ -1,7 +1,7 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { findFindings } from '../findings';
-import { swapAthletes } from '../lens';
+import { swapAthletes } from '../lens/swapAthletes';
 import { findUnanswered } from './answers';
 import { findTempoChanges, findSameRelation, findSuggestions } from './sameRelation';
 import { findUnstopped } from './unstopped';
@@ -262,7 +262,28 @@ describe('elsewhere and to do', () => {
   it('suggestions are positions named in what he does, and answers to the same elsewhere', () => {
     const value = doc.positions[0]!.reads[0]!.values[0]!;
     expect(findSuggestions(doc, 'shield', value)).toEqual({ positions: ['deep'], transitions: ['answer'] });
-    expect(findSuggestions(doc, 'shield', { id: 'x', name: 'deepens the halfway hook' })).toEqual({ positions: [], transitions: [] });
+    expect(findSuggestions(doc, 'shield', { id: 'x', name: 'deepens the halfway hook', kind: 'other' })).toEqual({
+      positions: [],
+      transitions: [],
+    });
+  });
+  it('are found in other words of the same sign, too, the same words first', () => {
+    const said = (name: string, kind: 'frame' | 'hook' | 'other' = 'frame') => ({ id: name, name, kind });
+    const other = tree(
+      [
+        position('a', { reads: [{ id: 'he', name: 'he', kind: 'reaction', values: [said('frames on my hips')] }] }),
+        position('b', {
+          reads: [{ id: 'he', name: 'he', kind: 'reaction', values: [said('is framing at the hip'), said('hides', 'hook')] }],
+        }),
+        position('c', { reads: [{ id: 'he', name: 'he', kind: 'reaction', values: [said('frames on my hips')] }] }),
+      ],
+      [
+        mine('likely', 'b', 'c', { when: { he: ['is framing at the hip'] } }),
+        mine('unlike', 'b', 'c', { when: { he: ['hides'] } }),
+        mine('same', 'c', 'b', { when: { he: ['frames on my hips'] } }),
+      ],
+    );
+    expect(findSuggestions(other, 'a', other.positions[0]!.reads[0]!.values[0]!).transitions).toEqual(['same', 'likely']);
   });
   it('announced and untaught branches, links elsewhere, unsure wording', () => {
     expect(findTodo(doc)).toEqual({

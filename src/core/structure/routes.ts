@@ -1,9 +1,10 @@
 import { groupBy, product } from '../base';
-import { reachedFrom, walkSimplePaths } from '../graph';
+import { breadthFirst, FAR, reachedFrom, walkSimplePaths } from '../graph';
 import {
   goalsOf,
   indexOf,
   landingsOf,
+  startsOf,
   type PositionId,
   type Transition,
   type TransitionId,
@@ -28,12 +29,19 @@ export interface Routes {
 const DEFAULT_ROUTES = 10_000;
 const DEFAULT_STEPS = 2_000_000;
 
+/** Where routes begin and end; null = at any start, at any goal. */
+export interface RouteBounds {
+  readonly from: PositionId | null;
+  readonly to: PositionId | null;
+}
+const ANY: RouteBounds = { from: null, to: null };
+
 /** The simple paths from a start to the first ending met, if that is a goal; each is left in `path`. */
-function walkRoutes(tree: TreeDocument, graph: Graph, path: number[], budget: { steps: number }): Generator<number> {
-  const goals = goalsOf(tree);
+function walkRoutes(tree: TreeDocument, graph: Graph, path: number[], budget: { steps: number }, bounds = ANY): Generator<number> {
+  const goals = bounds.to === null ? goalsOf(tree) : [graph.numberOf.get(bounds.to)!];
   const isGoal = new Uint8Array(graph.size);
   for (const goal of goals) isGoal[goal] = 1;
-  const starts = tree.starts.map((start) => graph.numberOf.get(start.position)!);
+  const starts = (bounds.from === null ? tree.starts.map((start) => start.position) : [bounds.from]).map((id) => graph.numberOf.get(id)!);
   return walkSimplePaths(graph.next, { starts, isGoal, leadsOn: reachedFrom(graph.previous, goals) }, path, budget);
 }
 
@@ -83,7 +91,11 @@ export interface RouteCount {
 }
 
 /** How many routes there are, without listing them: the parallel transitions along a route multiply. */
-export function countRoutes(tree: TreeDocument, { routes = DEFAULT_ROUTES, steps = DEFAULT_STEPS }: RouteBudget = {}): RouteCount {
+export function countRoutes(
+  tree: TreeDocument,
+  { routes = DEFAULT_ROUTES, steps = DEFAULT_STEPS }: RouteBudget = {},
+  bounds: RouteBounds = ANY,
+): RouteCount {
   const graph = graphOf(tree, { stopAtEndings: true });
   const parallel = new Map<number, number>();
   for (const transition of tree.transitions)
@@ -97,11 +109,29 @@ export function countRoutes(tree: TreeDocument, { routes = DEFAULT_ROUTES, steps
   const ways: number[] = [];
   let byPositions = 0;
   let byTransitions = 0;
-  for (const shared of walkRoutes(tree, graph, path, left)) {
+  for (const shared of walkRoutes(tree, graph, path, left, bounds)) {
     if (byPositions === routes) return { byPositions, byTransitions, status: 'budget' };
     byPositions++;
     for (let i = shared; i < path.length; i++) ways[i] = i === 0 ? 1 : ways[i - 1]! * parallel.get(path[i - 1]! * graph.size + path[i]!)!;
     byTransitions += ways[path.length - 1]!;
   }
   return { byPositions, byTransitions, status: left.steps < 0 ? 'budget' : 'exact' };
+}
+
+export interface GoalRoutes {
+  readonly goal: PositionId;
+  readonly count: RouteCount;
+  /** Exchanges on the shortest. */
+  readonly fewest: number;
+}
+
+/** The goals that ways lead to, from one start or (null) from any, in document order. */
+export function routesToGoals(tree: TreeDocument, from: PositionId | null, budget: RouteBudget): GoalRoutes[] {
+  const graph = graphOf(tree, { stopAtEndings: true });
+  const { steps } = breadthFirst(graph.next, from === null ? startsOf(tree, graph) : [graph.numberOf.get(from)!]);
+  return goalsOf(tree).flatMap((at): GoalRoutes[] => {
+    if (steps[at] === FAR) return [];
+    const goal = graph.ids[at]!;
+    return [{ goal, count: countRoutes(tree, budget, { from, to: goal }), fewest: steps[at]! }];
+  });
 }

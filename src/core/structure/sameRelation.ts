@@ -49,7 +49,7 @@ export function findSameRelation(tree: TreeDocument, id: PositionId): SameRelati
 export interface Suggestions {
   /** Positions whose name or alias occurs in what he does. */
   readonly positions: readonly PositionId[];
-  /** Transitions elsewhere that answer the same value. */
+  /** Transitions elsewhere that answer the same value, the likest first. */
   readonly transitions: readonly TransitionId[];
 }
 
@@ -59,25 +59,53 @@ const wordsOf = (text: string): string =>
     .replace(/[^\p{L}\p{N}]+/gu, ' ')
     .trim()} `;
 
-/** What could answer an unanswered value, from this tree (MODEL §2). */
-export function findSuggestions(tree: TreeDocument, positionId: PositionId, value: Pick<Value, 'id' | 'name' | 'cue'>): Suggestions {
+/** Words that tell no two shows apart. */
+const LITTLE = new Set('a an and at he his i in into it me my of on onto or out over the to up with'.split(' '));
+/** What a word begins with, without its ending: "frames" and "framing" are one. */
+const rootOf = (word: string): string => (word.length > 4 ? word.replace(/(ing|ed|es|s)$/, '') : word);
+const rootsOf = (text: string): ReadonlySet<string> =>
+  new Set(
+    wordsOf(text)
+      .split(' ')
+      .filter((word) => word !== '' && !LITTLE.has(word))
+      .map(rootOf),
+  );
+/** How much two shows have in common, in [0, 1]: all of the shorter one's words, or the same kind of thing with one word. */
+function likeness(a: Pick<Value, 'name' | 'kind'>, b: Pick<Value, 'name' | 'kind'>): number {
+  const [mine, other] = [rootsOf(a.name), rootsOf(b.name)];
+  const common = [...mine].filter((root) => other.has(root)).length;
+  const share = common / Math.max(1, Math.min(mine.size, other.size));
+  const isSameKind = a.kind === b.kind && a.kind !== 'other' && a.kind !== 'none';
+  return share === 1 ? 1 : isSameKind ? share : 0;
+}
+const LIKE = 0.3;
+
+/** What could answer an unanswered value, from this tree (MODEL §2): said in the same words, or in other words of the same sign. */
+export function findSuggestions(
+  tree: TreeDocument,
+  positionId: PositionId,
+  value: Pick<Value, 'id' | 'name' | 'cue' | 'kind'>,
+): Suggestions {
   const index = indexOf(tree);
   const said = wordsOf(`${value.name} ${value.cue ?? ''}`);
   const occurs = (name: string): boolean => wordsOf(name).trim() !== '' && said.includes(wordsOf(name));
   const same = wordsOf(value.name);
-  const answersSame = (transition: Transition): boolean => {
+  /** 2 in the same words, up to 1 in others, 0 not at all. */
+  const answersLike = (transition: Transition): number => {
     const from = index.positions.get(transition.from)!;
-    return from.reads.some((read) =>
-      read.values.some((item) => wordsOf(item.name) === same && namedAt(transition.when, read.id).includes(item.id)),
-    );
+    const answered = from.reads.flatMap((read) => read.values.filter((item) => namedAt(transition.when, read.id).includes(item.id)));
+    return Math.max(0, ...answered.map((item) => (wordsOf(item.name) === same ? 2 : likeness(value, item))));
   };
   return {
     positions: tree.positions
       .filter((position) => position.id !== positionId && [position.name, ...(position.aliases ?? [])].some(occurs))
       .map((position) => position.id),
     transitions: tree.transitions
-      .filter((transition) => transition.actor === 'owner' && transition.from !== positionId && answersSame(transition))
-      .map((transition) => transition.id),
+      .filter((transition) => transition.actor === 'owner' && transition.from !== positionId)
+      .map((transition) => ({ id: transition.id, like: answersLike(transition) }))
+      .filter(({ like }) => like >= LIKE)
+      .sort((a, b) => b.like - a.like)
+      .map(({ id }) => id),
   };
 }
 

@@ -4,6 +4,9 @@ import { goalsOf, graphOf, startsOf, type PositionId, type TreeDocument } from '
 export interface ShortestOptions {
   /** Only routes through this position; null = all. */
   readonly through: PositionId | null;
+  /** Only routes from this start, or to this goal; absent or null = any. */
+  readonly from?: PositionId | null;
+  readonly to?: PositionId | null;
   readonly limit: number;
   /** Search steps at the most. */
   readonly steps: number;
@@ -12,12 +15,12 @@ export interface ShortestOptions {
 /** Routes by positions, shortest first, document order within a length. */
 export function findShortestRoutes(
   tree: TreeDocument,
-  { through, limit, steps }: ShortestOptions,
+  { through, from = null, to = null, limit, steps }: ShortestOptions,
 ): { routes: PositionId[][]; status: 'exact' | 'budget' } {
   const graph = graphOf(tree, { stopAtEndings: true });
   const wanted = {
-    starts: startsOf(tree, graph),
-    goals: goalsOf(tree),
+    starts: from === null ? startsOf(tree, graph) : [graph.numberOf.get(from)!],
+    goals: to === null ? goalsOf(tree) : [graph.numberOf.get(to)!],
     through: through === null ? null : graph.numberOf.get(through)!,
     limit,
   };

@@ -1,15 +1,18 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
+import { demoTree } from '../../../demo/demoTree';
 import { randomTree } from '../../../tests/support/randomTree';
 import { randomWorld } from '../../../tests/support/randomWorld';
 import { his, mine, position, reaction, tree } from '../../../tests/support/smallTree';
 import { isGoal, type Transition, type TreeDocument, indexOf } from '../tree';
 import { coverageAt, findUnanswered } from './answers';
-import { findCycles } from './cycles';
+import { findCycles, findLoopPlaces } from './cycles';
+import { findMissedHubs } from './entries';
+import { findUnpriced } from './unpriced';
 import { findDeadEnds, findUnreachable } from './deadEnds';
 import { findFindings } from '../findings';
 import { findNecessaryHubs } from './necessaryHubs';
-import { countRoutes, findRoutes } from './routes';
+import { countRoutes, findRoutes, routesToGoals } from './routes';
 import { findBypasses } from './bypass';
 import { findShortestRoutes } from './shortestRoutes';
 
@@ -102,6 +105,32 @@ describe('routes', () => {
   });
 });
 
+describe('routes to each goal', () => {
+  it('are those among all routes that end there, from a start or from any', () => {
+    fc.assert(
+      fc.property(seeds, (seed) => {
+        const doc = small(seed);
+        const all = findRoutes(doc).byPositions;
+        for (const from of [null, doc.starts[0]!.position]) {
+          const mineFrom = all.filter((route) => from === null || route[0] === from);
+          const goals = routesToGoals(doc, from, {});
+          expect(new Set(goals.map(({ goal }) => goal))).toEqual(new Set(mineFrom.map((route) => route.at(-1)!)));
+          for (const { goal, count, fewest } of goals) {
+            const to = mineFrom.filter((route) => route.at(-1) === goal);
+            expect(count).toMatchObject({ byPositions: to.length, status: 'exact' });
+            expect(fewest).toBe(Math.min(...to.map((route) => route.length - 1)));
+          }
+          for (const { goal } of goals) {
+            const found = findShortestRoutes(doc, { through: null, from, to: goal, limit: 1000, steps: 1e6 }).routes;
+            expect(found.length).toBe(mineFrom.filter((route) => route.at(-1) === goal).length);
+          }
+        }
+      }),
+      { numRuns: 60, seed: 12 },
+    );
+  });
+});
+
 describe('cycles', () => {
   it('are all elementary cycles, each once', () => {
     fc.assert(
@@ -119,6 +148,51 @@ describe('cycles', () => {
     expect(findCycles(doc).cycles).toEqual([{ positions: ['low', 'high'], kind: 'costly' }]);
     expect(findCycles(tree(positions, [mine('up', 'low', 'high'), mine('down', 'high', 'low')])).cycles[0]!.kind).toBe('productive');
     expect(findCycles({ ...doc, owner: 'guardPlayer' }).cycles[0]!.kind).toBe('productive');
+  });
+});
+
+describe('the places of costly loops', () => {
+  it('are what he does on the costly ones among all elementary cycles, with the shortest loop through each', () => {
+    fc.assert(
+      fc.property(seeds, (seed) => {
+        const doc = small(seed);
+        const costly = findCycles(doc).cycles.filter(({ kind }) => kind === 'costly');
+        const { places } = findLoopPlaces(doc);
+        const goesThrough = (loop: readonly string[], from: string, to: string): boolean =>
+          loop.some((id, i) => id === from && loop[(i + 1) % loop.length] === to);
+        for (const { from, to, positions } of places) {
+          const through = costly.filter((cycle) => goesThrough(cycle.positions, from, to));
+          expect(positions.length).toBe(Math.min(...through.map((cycle) => cycle.positions.length)));
+          expect(goesThrough(positions, from, to)).toBe(true);
+        }
+        for (const cycle of costly) expect(places.some(({ from, to }) => goesThrough(cycle.positions, from, to))).toBe(true);
+      }),
+      { numRuns: 100, seed: 8 },
+    );
+  });
+  it('are listed up to a limit, and it is said', () => {
+    const doc = demoTree();
+    expect(findLoopPlaces(doc, 3)).toMatchObject({ status: 'budget', places: { length: 3 } });
+    expect(findLoopPlaces(doc).status).toBe('exact');
+  });
+});
+
+describe('what may be missing', () => {
+  it('is a way from some guard to a hub that others lead to', () => {
+    const hub = position('hub', { family: 'hub' });
+    const guards = [position('a'), position('b'), position('far')];
+    const starts = guards.map(({ id }) => ({ position: id }));
+    const doc = tree([...guards, hub], [mine('in', 'a', 'hub'), his('pulls', 'b', 'a')], { starts });
+    expect(findMissedHubs(doc)).toEqual([{ hub: 'hub', starts: ['b', 'far'] }]);
+    expect(findMissedHubs(tree([...guards, hub], [], { starts }))).toEqual([]);
+  });
+  it('is the price of what he does, where nothing says what he gets', () => {
+    const reads = reaction('frames', 'nothing special', 'sweeps');
+    const doc = tree(
+      [position('a', { reads }), position('b')],
+      [mine('go', 'a', 'b'), his('back', 'a', 'a', { when: { he: ['sweeps'] } })],
+    );
+    expect(findUnpriced(doc)).toEqual([{ position: 'a', read: 'he', value: 'frames' }]);
   });
 });
 

@@ -29,14 +29,19 @@ const canMeet = (position: Position, a: Transition, b: Transition): boolean =>
  */
 export function findUnstopped(tree: TreeDocument): Unstopped[] {
   if (!tree.isSwapped) return [];
-  const index = indexOf(tree);
   const reachable = reachablePositions(tree);
-  return tree.transitions.flatMap((transition): Unstopped[] => {
-    if (transition.actor !== 'opponent' || !reachable.has(transition.from)) return [];
-    const position = index.positions.get(transition.from)!;
-    const here = new Set(position.reads.flatMap((read) => read.values.map((value) => value.id)));
-    const isStopped = (transition.stoppedBy ?? []).some((value) => here.has(value));
-    const isMet = index.from.get(transition.from)!.some((other) => other.actor === 'owner' && canMeet(position, transition, other));
-    return isStopped || isMet ? [] : [{ position: transition.from, transition: transition.id }];
-  });
+  return tree.transitions
+    .filter((transition) => reachable.has(transition.from) && isUnstopped(tree, transition))
+    .map((transition) => ({ position: transition.from, transition: transition.id }));
+}
+
+/** Whether a move of the other athlete in a swapped tree is stopped by nothing there. */
+export function isUnstopped(tree: TreeDocument, transition: Transition): boolean {
+  if (!tree.isSwapped || transition.actor !== 'opponent') return false;
+  const index = indexOf(tree);
+  const position = index.positions.get(transition.from)!;
+  const here = new Set(position.reads.flatMap((read) => read.values.map((value) => value.id)));
+  const isStopped = (transition.stoppedBy ?? []).some((value) => here.has(value));
+  const isMet = index.from.get(transition.from)!.some((other) => other.actor === 'owner' && canMeet(position, transition, other));
+  return !isStopped && !isMet;
 }

@@ -12,6 +12,7 @@ import {
   withNewTransition,
   withNewValue,
   withOutcome,
+  withSameMove,
   withoutPosition,
   withoutTransition,
   withoutValue,
@@ -197,6 +198,33 @@ describe('where a new position lies', () => {
     });
     expect(landingOf(doc, from, 'back')).toMatchObject({ family: 'back', ends: 'back' });
     expect(landingOf(doc, from, 'swept')).toMatchObject({ lines: [], family: 'lost', ends: 'swept' });
+  });
+});
+
+describe('the same move elsewhere', () => {
+  it('answers a value with what it says of itself, without what it says of the other place', () => {
+    const there = tree(
+      [position('a', { reads: reaction('v') }), position('b', { reads: reaction('w') }), position('c')],
+      [mine('go', 'a', 'c', { when: { he: ['v'] }, stoppedBy: ['v'], reason: 'it is near', works: 0.7 })],
+    );
+    const next = withSameMove(there, 'go', 'b', 'he', 'w');
+    expect(next.transitions.at(-1)).toEqual({
+      id: 'go-2',
+      from: 'b',
+      to: 'c',
+      actor: 'owner',
+      name: 'go',
+      kind: 'pass',
+      reason: 'it is near',
+      works: 0.7,
+      when: { he: ['w'] },
+    });
+    expect(checkTree(next)).toEqual({ ok: true, value: next });
+  });
+  it('drawn here already, answers the value, too', () => {
+    const next = withSameMove(doc, 'go', 'a', 'he', 'v');
+    expect(next.transitions).toHaveLength(doc.transitions.length);
+    expect(next.transitions[0]!.when).toEqual({ he: ['w', 'v'] });
   });
 });
 

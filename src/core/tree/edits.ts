@@ -1,5 +1,17 @@
 import { required } from '../base';
-import type { Dismissal, Position, PositionId, Read, Transition, TransitionId, TreeDocument, Value, ValueId, When } from './document';
+import type {
+  Dismissal,
+  Position,
+  PositionId,
+  Read,
+  ReadId,
+  Transition,
+  TransitionId,
+  TreeDocument,
+  Value,
+  ValueId,
+  When,
+} from './document';
 import { athleteOf, heightOf, isGoal, landingsOf, landsAt, namedAt } from './meaning';
 import { meansNothing, splitCue } from './typed';
 import { LINES, type Ending, type Line, type Owner } from './vocabulary';
@@ -205,6 +217,24 @@ export function withLanding(tree: TreeDocument, id: TransitionId, to: PositionId
     `transition ${id}`,
   );
   return withProvokedThere(withTransition(tree, { ...transition, to }), to);
+}
+
+/**
+ * The same move as it stands elsewhere, as an answer to a value here. What it says of the other place's own values and grips
+ * (what stops it, its outcomes, its steps) is not taken along. Where the move is drawn here already, it answers the value, too.
+ */
+export function withSameMove(tree: TreeDocument, id: TransitionId, at: PositionId, read: ReadId, value: ValueId): TreeDocument {
+  const move = required(
+    tree.transitions.find((t) => t.id === id),
+    `transition ${id}`,
+  );
+  const { name, to, actor, kind, tags, works, offCue, seconds, reason, checkpoints, mistakes, hazards, schools } = move;
+  const drawn = tree.transitions.find((t) => t.from === at && t.to === to && t.actor === actor && t.name === name);
+  if (drawn) return withFit(tree, drawn, read, value, 'answers');
+  const kept = { tags, works, offCue, seconds, reason, checkpoints, mistakes, hazards, schools };
+  const said = Object.fromEntries(Object.entries(kept).filter(([, field]) => field !== undefined));
+  const own = freshId(name, idsOf(tree.transitions));
+  return { ...tree, transitions: [...tree.transitions, { id: own, from: at, to, actor, name, kind, ...said, when: { [read]: [value] } }] };
 }
 
 /**

@@ -1,3 +1,4 @@
+import type { TreeDocument } from '../tree';
 import { plural } from './figures';
 import { NOTHING_SPECIAL } from './odds';
 
@@ -41,3 +42,7 @@ export function sayOpenCount(isSwapped: boolean, count: number | null): string {
   if (isSwapped) return `${count ?? '…'} unstopped`;
   return count === null ? 'broken rungs …' : plural(count, 'broken rung');
 }
+
+/** Over what is shown at a place: from the other side it is what I do. */
+export const sayShowsTitle = ({ isSwapped }: Pick<TreeDocument, 'isSwapped'>): string =>
+  isSwapped ? 'What I do, and what he does' : 'He shows, I answer';

@@ -3,7 +3,7 @@ import { findBranches, unitsOf, type ClassSettings } from '../drills';
 import { demoTree } from '../../../demo/demoTree';
 import { mine, position, tree } from '../../../tests/support/smallTree';
 import { classSheetOf } from './classSheet';
-import { minutesInWords, minutesText, sayPartners, unitWatch } from './drills';
+import { minutesInWords, minutesText, sayLeaveOut, sayPartners, unitWatch } from './drills';
 
 const SETTINGS: ClassSettings = { slotMinutes: 60, people: 12, bothSides: true, warmUpMinutes: 6, debriefMinutes: 4, changeOverMinutes: 0 };
 
@@ -58,7 +58,7 @@ describe('the class sheet', () => {
     expect(classSheetOf(doc, units, SETTINGS).cautions[0]).toMatch(/^Inside a closed guard: no hand on the mat/);
     expect(classSheetOf({ ...doc, owner: 'guardPlayer' }, units, SETTINGS).cautions.join()).not.toContain('Inside a closed guard');
   });
-  it('looks at parts for what is right, at answers for what goes wrong, at chains for nothing but the chain', () => {
+  it('looks at parts for what is right, at answers for what is right and goes wrong, at chains for the first of each', () => {
     const doc = demoTree();
     const units = unitsOf(doc, [findBranches(doc)[0]!.branch]);
     const move = {
@@ -68,6 +68,22 @@ describe('the class sheet', () => {
       mistakes: [{ error: 'too high' }],
     };
     const watched = (kind: 'part' | 'answer' | 'chain') => unitWatch(doc, { ...move, kind });
-    expect([watched('part'), watched('answer'), watched('chain')]).toEqual([['elbow in', 'hand: collar', 'too high'], ['too high'], []]);
+    const first = move.transitions.flatMap((id) => (doc.transitions.find((item) => item.id === id)!.checkpoints ?? []).slice(0, 1));
+    expect([watched('part'), watched('answer'), watched('chain')]).toEqual([
+      ['elbow in', 'hand: collar', 'too high'],
+      ['elbow in', 'too high'],
+      [...first, 'too high'],
+    ]);
+  });
+  it('says once what the feeder leaves out, and in no row', () => {
+    const doc = demoTree();
+    const units = unitsOf(doc, [findBranches(doc)[0]!.branch, findBranches(doc)[3]!.branch]);
+    const sheet = classSheetOf(doc, units, SETTINGS);
+    expect(sheet.summary.match(/leaves out/g)).toHaveLength(1);
+    expect(sheet.rows.flatMap(({ feeder }) => feeder).join()).not.toMatch(/leave out/i);
+    const busy = units.find(({ feeder }) => feeder.some(({ leaveOut }) => leaveOut.length > 0))!;
+    expect(sayLeaveOut(doc, [...busy.feeder, ...busy.feeder])).toBe(sayLeaveOut(doc, busy.feeder));
+    expect(sayLeaveOut(doc, busy.feeder)).toMatch(/^Leave out: .+\.$/);
+    expect(sayLeaveOut(doc, [])).toBe('');
   });
 });

@@ -2,7 +2,17 @@ import { classTimeOf, type ClassSettings, type DrillUnit } from '../drills';
 import { filterTree, isFiltering, type Filter } from '../lens';
 import { indexOf, positionOf, type TreeDocument } from '../tree';
 import { usualCautions } from './cautions';
-import { feederSentence, minutesText, resistanceText, sayPartners, UNIT_WORDS, unitTitle, unitWatch, unitWhat } from './drills';
+import {
+  FEEDER_RULE,
+  feederSentence,
+  minutesText,
+  resistanceText,
+  sayPartners,
+  UNIT_WORDS,
+  unitTitle,
+  unitWatch,
+  unitWhat,
+} from './drills';
 import { HIDDEN_WORDS } from './filter';
 import { sayMine } from './tree';
 
@@ -74,7 +84,7 @@ export function classSheetOf(
   if (settings.debriefMinutes > 0) add({ ...plain, minutes: settings.debriefMinutes, title: 'Wrap-up', what: 'what worked, what did not' });
   return {
     title: `${tree.name}: class of ${settings.slotMinutes} minutes`,
-    summary: `${sayPartners(settings)}; every partner in both roles, ${settings.bothSides ? 'both sides' : 'one side'}; ${minutesText(totalMinutes)} of ${settings.slotMinutes} minutes planned.`,
+    summary: `${sayPartners(settings)}; every partner in both roles, ${settings.bothSides ? 'both sides' : 'one side'}; ${minutesText(totalMinutes)} of ${settings.slotMinutes} minutes planned.${units.length > 0 ? ` ${FEEDER_RULE}` : ''}`,
     rows,
     cautions: [
       ...rulesOf(tree, units, settings.filter ?? {}),

@@ -45,12 +45,12 @@ export function sayCueClause(name: string, values: readonly string[]): string {
   const subject = /^timing$/i.test(name) ? 'my timing' : name;
   const [first = ''] = (values[0] ?? '').toLowerCase().split(/\s+/);
   // "he pushes": the name has its verb already.
-  if (/^he\s+[a-z]+s\b/i.test(name) || isVerb(first)) return `${subject} ${said}`;
+  if (/^he\s+[a-z]+s\b/i.test(name) || /^I\s+[a-z]+\b/.test(name) || isVerb(first)) return `${subject} ${said}`;
   return `${subject} ${isPlural(subject) ? 'are' : 'is'} ${said}`;
 }
 
 /** What stands for a whole clause already: "his hips rise", "the hook comes out". */
-const OWN_SUBJECT = /^(?:he|his|him|the|my|our|both|a|an|one of|nothing|no one)\b/i;
+const OWN_SUBJECT = /^(?:I|he|his|him|the|my|our|both|a|an|one of|nothing|no one)\b/i;
 /** A part of him without "his": "free leg comes over". */
 const HIS_PART =
   /^(?:free|near|far|left|right|top|bottom|upper|lower|inside|outside|inner|outer)\s+(?:leg|foot|knee|shin|hip|arm|hand|elbow|hook|shoulder|heel|ankle|thigh)\b/i;

@@ -7,8 +7,11 @@ export const UNIT_WORDS: { readonly [K in UnitKind]: string } = { part: 'Part', 
 
 export const resistanceText = ([low, high]: DrillUnit['resistancePercent']): string => (high === 0 ? 'none' : `${low} to ${high}\u00a0%`);
 
-/** What the feeder does, as sentences: the shape, what to show, what to leave out. */
-export function feederSentence(tree: TreeDocument, { position: id, show, leaveOut }: FeederLine): string {
+/** Said once for the whole class, since it holds for every line of the feeder. */
+export const FEEDER_RULE = 'The feeder shows only what his line says, and leaves out all else that he could do there.';
+
+/** What the feeder does: the shape, and what to show. */
+export function feederSentence(tree: TreeDocument, { position: id, show }: FeederLine): string {
   const position = positionOf(indexOf(tree), id);
   const shown = show === null ? undefined : findValue(position, show);
   const value = shown?.value;
@@ -18,8 +21,16 @@ export function feederSentence(tree: TreeDocument, { position: id, show, leaveOu
         ? `show “${value.name}”`
         : `show ${shown.read.name} “${value.name}”`
       : 'hold the shape, let it happen';
-  const out = leaveOut.flatMap((valueId) => findValue(position, valueId)?.value.name ?? []);
-  return `${position.name}: ${words}${value?.cue ? ` (${value.cue})` : ''}${out.length > 0 ? `; leave out: ${out.join(', ')}` : ''}.`;
+  return `${position.name}: ${words}${value?.cue ? ` (${value.cue})` : ''}.`;
+}
+
+/** What most of all is to be left out of one drill, over all of its lines; '' = nothing. */
+export function sayLeaveOut(tree: TreeDocument, lines: readonly FeederLine[]): string {
+  const out = lines.flatMap(({ position: id, leaveOut }) => {
+    const position = positionOf(indexOf(tree), id);
+    return leaveOut.flatMap((valueId) => findValue(position, valueId)?.value.name ?? []);
+  });
+  return out.length === 0 ? '' : `Leave out: ${[...new Set(out)].join(', ')}.`;
 }
 
 export function unitTitle(tree: TreeDocument, unit: DrillUnit): string {
@@ -47,10 +58,12 @@ export function unitWatch(tree: TreeDocument, { kind, transitions, end, checkpoi
   const wrong = mistakes.map((mistake) => (mistake.correction ? `${mistake.error}: ${mistake.correction}` : mistake.error));
   const { ends, checkpoints: settling = [] } = positionOf(indexOf(tree), end);
   const settled = ends && settling.length > 0 ? [`settled when: ${settling.join('; ')}`] : [];
-  if (kind === 'chain') return settled;
-  if (kind === 'answer') return wrong;
   const index = indexOf(tree);
   const moves = transitions.map((id) => index.transitions.get(id)!);
+  // A chain has no time for more than the first thing of each move.
+  if (kind === 'chain')
+    return [...new Set([...settled, ...moves.flatMap((move) => (move.checkpoints ?? []).slice(0, 1))]), ...wrong.slice(0, 1)];
+  if (kind === 'answer') return [...checkpoints, ...wrong];
   const onTheWay = moves.flatMap((move) => [sayPrevented(move) ?? [], (move.midway ?? []).map((item) => sayMidway(tree, item))].flat());
   return [...checkpoints, ...onTheWay, ...settled, ...choices.map((choice) => sayPreference(tree, choice)), ...wrong];
 }

@@ -11,3 +11,10 @@ export function clock(seconds: number): string {
 }
 
 export const plural = (count: number, one: string, many = `${one}s`): string => `${count} ${count === 1 ? one : many}`;
+
+/** "about 13 times in 100 rounds": an expectation, not a promise. */
+export function sayTimesARound(times: number): string {
+  if (times >= 1) return `about ${times.toFixed(1)} times a round`;
+  const inHundredRounds = Math.round(times * 100);
+  return inHundredRounds === 0 ? 'under once in 100 rounds' : `about ${plural(inHundredRounds, 'time')} in 100 rounds`;
+}

@@ -37,7 +37,7 @@ export function sayRoutesLeft({ routes: { before, after }, shortest }: Pick<Filt
   if (after.byPositions === 0) return 'No way from a guard to a goal is left.';
   const { checked, lost } = shortest;
   const routes = `Ways up: ${countOf(after)}, without it ${countOf(before)}.`;
-  return `${routes} ${lost === 0 ? `None of the ${checked} shortest is lost.` : `Of the ${checked} shortest, ${lost} are lost.`}`;
+  return `${routes} ${lost === 0 ? `None of the ${checked} shortest is lost.` : `${lost} of the ${checked} shortest ways ${lost === 1 ? 'is' : 'are'} lost.`}`;
 }
 
 /** For whom a tree is looked at, as one sentence. */

@@ -52,7 +52,7 @@ const SAID: { readonly [K in FindingKind]: readonly [Omit<FindingOf<K>, 'kind' |
   idleOption: [
     { transition: 'cut' },
     'I cut across: fits nothing he shows',
-    'Every cue here must be answered wholly, and this move names none of their values.',
+    'Every value of the cues here needs an answer, and this move names none of them.',
   ],
   provokesGap: [{ transition: 'cut', value: 'hooks' }, 'I cut across to make him: he hooks', 'You provoke what you have no answer to.'],
   preferredNever: [
@@ -97,7 +97,11 @@ const SAID: { readonly [K in FindingKind]: readonly [Omit<FindingOf<K>, 'kind' |
     'Every way to settled and back taken goes through it',
     'If an opponent shuts this place, that ending is gone.',
   ],
-  costlyCycle: [{ positions: ['a', 'b'] }, 'Knee shield → Side pin → back again', 'Each lap of this loop loses lines you had cleared.'],
+  costlyCycle: [
+    { to: 'b', positions: ['a', 'b'] },
+    'he gets me back to Side pin',
+    'Each lap loses lines you had cleared; the shortest: Knee shield → Side pin → back again.',
+  ],
 };
 
 describe('findings in words', () => {

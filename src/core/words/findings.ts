@@ -87,7 +87,7 @@ const WORDS: { readonly [K in FindingKind]: Words<K> } = {
     action: 'Say when it fits',
     say: ({ transition }, _, tree) => ({
       what: `${mine(tree, transition)}: fits nothing he shows`,
-      why: 'Every cue here must be answered wholly, and this move names none of their values.',
+      why: 'Every value of the cues here needs an answer, and this move names none of them.',
     }),
   },
   provokesGap: {
@@ -186,9 +186,9 @@ const WORDS: { readonly [K in FindingKind]: Words<K> } = {
   costlyCycle: {
     title: 'Costly loops',
     action: 'Show it',
-    say: ({ positions }, _, tree) => ({
-      what: `${positions.map((id) => nameOf(tree, id)).join(' → ')} → back again`,
-      why: 'Each lap of this loop loses lines you had cleared.',
+    say: ({ to, positions }, _, tree) => ({
+      what: `he gets me back to ${nameOf(tree, to)}`,
+      why: `Each lap loses lines you had cleared; the shortest: ${positions.map((id) => nameOf(tree, id)).join(' → ')} → back again.`,
     }),
   },
 };

@@ -1,3 +1,4 @@
+export * from './about';
 export * from './arrival';
 export * from './board';
 export * from './branch';
@@ -16,7 +17,9 @@ export * from './ladder';
 export * from './notFound';
 export * from './odds';
 export * from './onTheWay';
+export * from './pairs';
 export * from './people';
+export * from './routes';
 export * from './targets';
 export * from './tree';
 export * from './treeErrors';

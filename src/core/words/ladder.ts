@@ -60,11 +60,5 @@ export function sayBypass(tree: TreeDocument, { routes, status }: ReturnType<typ
   return `${status === 'budget' ? 'more than ' : ''}${routes.length}; the shortest: ${namesOf(tree, shortest).join(' → ')}.`;
 }
 
-/** "it could land on Side pin"; "I cut across, as in Knee shield" */
-export function saySuggestions(tree: TreeDocument, positions: readonly PositionId[], transitions: readonly TransitionId[]): string[] {
-  const landings = namesOf(tree, positions).map((name) => `it could land on ${name}`);
-  const answers = transitions.map(
-    (id) => `${sayMine(transitionOf(tree, id).name)}, as in ${namesOf(tree, [transitionOf(tree, id).from])[0]}`,
-  );
-  return [...landings, ...answers];
-}
+/** A place of the tree that the words of an unanswered value name. */
+export const saySuggestedLanding = (place: string): string => `it could land on ${place}`;

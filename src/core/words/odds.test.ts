@@ -2,7 +2,7 @@ import { describe, expect, it } from 'vitest';
 import { findOdds, type Choice } from '../odds';
 import { indexOf } from '../tree';
 import { demoTree } from '../../../demo/demoTree';
-import { clock, inHundred, plural } from './figures';
+import { clock, inHundred, plural, sayTimesARound } from './figures';
 import { choiceText, sayAtBest, sayMargin, sayUndrawn } from './odds';
 
 const tree = demoTree();
@@ -21,6 +21,13 @@ describe('figures', () => {
     ]);
   });
   it('say seconds as a clock, and count in words', () => {
+    expect([0, 0.004, 0.01, 0.126, 1.25].map(sayTimesARound)).toEqual([
+      'under once in 100 rounds',
+      'under once in 100 rounds',
+      'about 1 time in 100 rounds',
+      'about 13 times in 100 rounds',
+      'about 1.3 times a round',
+    ]);
     expect([0, 59.6, 64, 300].map(clock)).toEqual(['0:00', '1:00', '1:04', '5:00']);
     expect([plural(1, 'loop'), plural(0, 'loop'), plural(2, 'branch', 'branches')]).toEqual(['1 loop', '0 loops', '2 branches']);
   });

@@ -12,8 +12,8 @@ export function sayOutcome(tree: TreeDocument, from: Position, { ifShown, to }: 
 /** "after step 2, if he turns in: I go to the back, then Back, one hook"; with no answer: "… : nothing is said yet". */
 export function sayMidway(tree: TreeDocument, { afterStep, reaction, answer, leadsTo }: Midway): string {
   const where = afterStep === undefined ? 'on the way' : `after step ${afterStep}`;
-  const his = /^(?:he|his)\b/i.test(reaction) ? reaction : `he ${reaction}`;
-  const done = answer === undefined ? 'nothing is said yet' : sayMine(answer);
+  const his = /^(?:he|his|I|my)\b/i.test(reaction) ? reaction : `he ${reaction}`;
+  const done = answer === undefined ? 'nothing is said yet' : /^he\b/i.test(answer) ? answer : sayMine(answer);
   return `${where}, if ${his}: ${done}${leadsTo === undefined ? '' : `, then ${nameOf(tree, leadsTo)}`}`;
 }
 

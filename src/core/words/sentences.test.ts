@@ -16,7 +16,7 @@ import {
   sayLadderGap,
   sayLoop,
   sayRoleChange,
-  saySuggestions,
+  saySuggestedLanding,
   sayTempoChange,
 } from './ladder';
 import { sayGameItem } from './people';
@@ -51,7 +51,7 @@ describe('what a filter takes away, in words', () => {
       sayRoutesLeft({ routes: { before: count(9, 'budget'), after }, shortest: { checked: 5, lost } });
     expect(left(count(0), 5)).toBe('No way from a guard to a goal is left.');
     expect(left(count(4), 0)).toBe('Ways up: 4, without it more than 9. None of the 5 shortest is lost.');
-    expect(left(count(4), 2)).toContain('Of the 5 shortest, 2 are lost.');
+    expect(left(count(4), 2)).toContain('2 of the 5 shortest ways are lost.');
   });
 });
 
@@ -108,7 +108,7 @@ describe('the climb in words', () => {
     const hub = { position: 'a', entries: 3, exits: 2, starts: 1, necessaryFor: 0 };
     expect(sayHub(hub)).toBe('1 start passes it, 3 ways in, 2 on');
     expect(sayHub({ ...hub, entries: 1, starts: 2, necessaryFor: 2 })).toBe('2 starts pass it, 1 way in, 2 on, 2 goals hang on it');
-    expect(saySuggestions(doc, ['b'], ['cut'])).toEqual(['it could land on Side pin', 'I cut across, as in Knee shield']);
+    expect(saySuggestedLanding('Side pin')).toBe('it could land on Side pin');
   });
 });
 

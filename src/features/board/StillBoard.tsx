@@ -1,20 +1,19 @@
 import type { BoardLayout } from '@/core/board';
 import { Climbs, Ladder } from './canvas/Ladder';
 import { RungShapes } from './canvas/RungShape';
-import { LARGEST, READABLE } from './viewModel';
+import { LARGEST } from './viewModel';
 
 const NONE: ReadonlySet<string> = new Set();
 
 /** The board as a picture, in the place and size that it will have: seen while the program is being loaded; with the names alone, since setting every word twice would keep it waiting. */
 export function StillBoard({ layout }: { readonly layout: BoardLayout }) {
   const { width, height } = layout;
-  const readable = `min(100cqw, ${width * READABLE}px)`;
   const whole = `min(100cqw, 100cqh * ${width / height})`;
   return (
-    <div aria-hidden className="flex h-full min-h-[420px] flex-col-reverse overflow-hidden [container-type:size]">
+    <div aria-hidden className="flex h-full min-h-[420px] flex-col-reverse overflow-hidden pb-9 [container-type:size]">
       <svg
         viewBox={`0 0 ${width} ${height}`}
-        style={{ width: `min(${width * LARGEST}px, max(${whole}, ${readable}))` }}
+        style={{ width: `min(${width * LARGEST}px, max(${whole}, ${width}px))` }}
         className="m-auto shrink-0"
       >
         <Ladder layout={layout} />

@@ -13,7 +13,7 @@ import { fitsToo, landingCaret, landOn, landOnNew, landOnSaid, nextBroken, typeG
 import { landingOptions, moveOptions, newLies } from './typing/options';
 import { firstHold, shutOptions, theirGripsAt } from './shut';
 import { caretAnchor } from './camera/rooms';
-import { routesThrough, sceneOf } from './viewModel';
+import { sceneOf } from './viewModel';
 
 const open = (tree: TreeDocument): BoardState =>
   boardOn(openBoard({ tree, revision: 1, view: 'tree', selected: null, guard: null, filter: {}, book: EMPTY_BOOK }), tree);
@@ -164,11 +164,9 @@ describe('views and words', () => {
   const tree = demoTree();
   const state = (extra: Partial<BoardState>): BoardState => ({ ...open(tree), ...extra });
   it('shows one guard, one route or all, and says where the caret opens', () => {
-    expect(sceneOf(state({ view: 'guard', guard: 'closed-guard' }), [], null).layout.rungs.length).toBeLessThan(tree.positions.length);
-    const routes = routesThrough(tree, 'leg-drag');
-    expect(routes.every((route) => route.includes('leg-drag'))).toBe(true);
-    expect(sceneOf(state({ view: 'route', selected: 'leg-drag' }), routes, null).layout.rungs.length).toBe(routes[0]!.length);
-    const { layout } = sceneOf(state({}), [], null);
+    expect(sceneOf(state({ view: 'guard', guard: 'closed-guard' }), null).layout.rungs.length).toBeLessThan(tree.positions.length);
+    expect(sceneOf(state({ view: 'route', selected: 'leg-drag' }), null).layout.rungs).toEqual([]);
+    const { layout } = sceneOf(state({}), null);
     expect(caretAnchor(layout, { kind: 'value', position: 'spider' })).not.toBeNull();
     expect(caretAnchor(layout, { kind: 'value', position: 'nowhere' })).toBeNull();
   });

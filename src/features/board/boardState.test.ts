@@ -67,8 +67,8 @@ describe('what an action changes', () => {
     expect(after(look, { type: 'seen', swapped: true })).toMatchObject({ swapped: true, gripsOn: [], caret: null });
   });
   it('another view begins at the first route; folds, routes and sheets change nothing else', () => {
-    const look = { ...opened(tree), route: 4 };
-    expect(after(look, { type: 'view', view: 'route' })).toEqual({ ...look, view: 'route', route: 0 });
+    const look: BoardLook = { ...opened(tree), narrow: 'drawing', route: 4 };
+    expect(after(look, { type: 'view', view: 'route' })).toEqual({ ...look, view: 'route', sheet: 'route', route: 0 });
     expect(after(look, { type: 'view', view: 'guard', guard: 'spider' })).toEqual({ ...look, view: 'guard', guard: 'spider', route: 0 });
     expect(after(look, { type: 'route', route: 5 })).toEqual({ ...look, route: 5 });
     expect(after(look, { type: 'fold' })).toEqual({ ...look, unfolded: true });
@@ -76,5 +76,37 @@ describe('what an action changes', () => {
     expect(after({ ...look, caret: ANSWER }, { type: 'sheet', sheet: 'rung' })).toEqual({ ...look, sheet: 'rung', caret: null });
     // Undone and done again by the store; the board hears of the tree.
     expect(after(look, { type: 'undo' }, { type: 'redo' })).toEqual(look);
+  });
+});
+
+describe('one route', () => {
+  it('goes through what was chosen when it was asked for, and stays while its rungs are looked at', () => {
+    const look = after(opened(tree, { selected: 'spider' }), { type: 'view', view: 'route' });
+    expect(look).toMatchObject({ sheet: 'route', ends: { from: null, to: null, through: 'spider' } });
+    const third = after(look, { type: 'route', route: 3 }, { type: 'select', position: 'lasso' });
+    expect(third).toMatchObject({ route: 3, sheet: 'rung', ends: { through: 'spider' } });
+    const ends = { from: 'spider', to: 'mount', through: null };
+    expect(after(third, { type: 'ends', ends })).toMatchObject({ route: 0, ends });
+    // A place that is gone bounds nothing.
+    expect(boardOn(after(third, { type: 'ends', ends }), withoutPosition(tree, 'mount')).ends).toEqual({ ...ends, to: null });
+  });
+});
+
+describe('a narrow window', () => {
+  it('climbs one rung at a time, opens the sheet on its own, and comes back where something is chosen or typed', () => {
+    const look = opened(tree);
+    expect(look.narrow).toBe('walk');
+    const sheet = after(look, { type: 'sheet', sheet: 'findings' });
+    expect(sheet.narrow).toBe('sheet');
+    expect(after(sheet, { type: 'select', position: 'spider' }).narrow).toBe('walk');
+    expect(after(sheet, { type: 'caret', caret: ANSWER }).narrow).toBe('walk');
+    expect(after(sheet, { type: 'caret', caret: null }).narrow).toBe('sheet');
+    expect(after(sheet, { type: 'walk' }).narrow).toBe('walk');
+  });
+  it('keeps the drawing that was asked for until the walk is', () => {
+    const drawn = after(opened(tree), { type: 'view', view: 'tree' });
+    expect(drawn.narrow).toBe('drawing');
+    expect(after(drawn, { type: 'select', position: 'spider' }, { type: 'sheet', sheet: 'findings' }).narrow).toBe('drawing');
+    expect(after(drawn, { type: 'walk' }).narrow).toBe('walk');
   });
 });

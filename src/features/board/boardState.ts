@@ -1,5 +1,6 @@
 import type { GymBook } from '@/core/people';
 import type { Filter } from '@/core/lens';
+import type { ClassBranches } from './subject';
 import type { SpokenMove } from '@/core/dictation';
 import type { Contact, PositionId, TreeDocument, When } from '@/core/tree';
 
@@ -9,6 +10,12 @@ export interface ShowRef {
   readonly read: string;
   readonly value: string;
   readonly also?: When;
+}
+/** Where the routes looked at begin and end, and what they go through; null = anywhere. */
+export interface RouteEnds {
+  readonly from: PositionId | null;
+  readonly to: PositionId | null;
+  readonly through: PositionId | null;
 }
 export type BoardView = 'tree' | 'guard' | 'hub' | 'route';
 /** A show as the board remembers it. */
@@ -53,14 +60,17 @@ export interface BoardState {
   readonly section: number;
   readonly view: BoardView;
   readonly guard: PositionId | null;
-  /** Routes through the selected position, and which of them is shown. */
+  /** Which routes are looked at, and which of them is shown. */
+  readonly ends: RouteEnds;
   readonly route: number;
   readonly caret: Caret | null;
   /** Shows that were passed over with Tab (`showKey`): not offered again until one of them is asked for. */
   readonly skipped: ReadonlySet<string>;
   /** Sub-rows beyond the third are shown. */
   readonly unfolded: boolean;
-  readonly sheet: 'rung' | 'findings' | 'outline';
+  readonly sheet: 'rung' | 'findings' | 'outline' | 'route';
+  /** What a narrow window shows: one rung at a time, the drawing over its sheet, or the sheet alone. */
+  readonly narrow: 'walk' | 'drawing' | 'sheet';
   /** Lines that the outline was opened with; '' = none. */
   readonly pasted: string;
   /** For whom and under which rules the tree is looked at; changes nothing in it. */
@@ -92,6 +102,9 @@ export type BoardAction =
     }
   | { readonly type: 'view'; readonly view: BoardView; readonly guard?: PositionId | null }
   | { readonly type: 'route'; readonly route: number }
+  | { readonly type: 'ends'; readonly ends: RouteEnds }
+  /** One rung at a time, in a narrow window. */
+  | { readonly type: 'walk' }
   | { readonly type: 'fold' }
   | { readonly type: 'filter'; readonly filter: Filter }
   | { readonly type: 'gripsOn'; readonly grips: readonly Contact[] }
@@ -106,26 +119,34 @@ export interface OpenedBoard {
   readonly revision: number;
   readonly view: BoardView;
   readonly selected: PositionId | null;
+  /** What of it is to be opened; absent = nothing. */
+  readonly asked?: string | null;
   readonly guard: PositionId | null;
   readonly filter: Filter;
   /** The gym's cards and people. */
   readonly book: GymBook;
+  /** The classes that are prepared from the tree; absent = none. */
+  readonly classes?: readonly ClassBranches[];
 }
 
-export function openBoard({ tree, view, selected, guard, filter }: OpenedBoard): BoardLook {
+const throughOnly = (through: PositionId | null): RouteEnds => ({ from: null, to: null, through });
+
+export function openBoard({ tree, view, selected, asked, guard, filter }: OpenedBoard): BoardLook {
   const caret: Caret | null = tree.positions.length === 0 ? { kind: 'guard' } : null;
   return {
     view,
     selected,
     guard,
     filter,
-    asked: null,
+    asked: asked ?? null,
     section: 0,
     route: 0,
     unfolded: false,
     caret,
     skipped: new Set(),
-    sheet: selected === null ? 'findings' : 'rung',
+    sheet: view === 'route' ? 'route' : selected === null ? 'findings' : 'rung',
+    narrow: 'walk',
+    ends: throughOnly(selected),
     pasted: '',
     swapped: false,
     gripsOn: [],
@@ -136,15 +157,21 @@ export function openBoard({ tree, view, selected, guard, filter }: OpenedBoard):
 export function boardOn(look: BoardLook, tree: TreeDocument): BoardState {
   const state = { ...look, tree };
   const has = (id: PositionId | null): boolean => id === null || tree.positions.some((position) => position.id === id);
-  const selected = has(state.selected) ? state.selected : null;
+  const kept = (id: PositionId | null): PositionId | null => (has(id) ? id : null);
+  const { from, to, through } = look.ends;
+  const selected = kept(state.selected);
   const caretAt = state.caret && 'position' in state.caret ? state.caret.position : null;
   return {
     ...state,
     selected,
+    ends: { from: kept(from), to: kept(to), through: kept(through) },
     guard: has(state.guard) ? state.guard : (state.tree.starts[0]?.position ?? null),
     caret: has(caretAt) ? state.caret : null,
   };
 }
+
+/** Where something is to be seen or typed on the climb a narrow window goes back to it from its sheet. */
+const walking = ({ narrow }: BoardLook): BoardState['narrow'] => (narrow === 'drawing' ? 'drawing' : 'walk');
 
 /** What an action changes in the look of the board; the edit itself goes to the store. */
 export function reduceBoard(state: BoardLook, action: BoardAction): BoardLook {
@@ -166,13 +193,25 @@ export function reduceBoard(state: BoardLook, action: BoardAction): BoardLook {
         section: action.section ?? 0,
         guard: action.guard === undefined ? state.guard : action.guard,
         sheet: action.position === null ? state.sheet : 'rung',
-        route: 0,
+        route: state.view === 'route' ? state.route : 0,
         caret: null,
+        narrow: walking(state),
       };
+    case 'walk':
+      return { ...state, narrow: 'walk' };
     case 'view':
-      return { ...state, view: action.view, guard: action.guard === undefined ? state.guard : action.guard, route: 0 };
+      return {
+        ...state,
+        narrow: 'drawing',
+        view: action.view,
+        guard: action.guard === undefined ? state.guard : action.guard,
+        route: 0,
+        ...(action.view === 'route' && state.view !== 'route' ? { ends: throughOnly(state.selected), sheet: 'route' as const } : {}),
+      };
     case 'route':
       return { ...state, route: action.route };
+    case 'ends':
+      return { ...state, ends: action.ends, route: 0 };
     case 'filter':
       return { ...state, filter: action.filter, sheet: 'findings', caret: null };
     case 'seen':
@@ -183,12 +222,19 @@ export function reduceBoard(state: BoardLook, action: BoardAction): BoardLook {
     case 'fold':
       return { ...state, unfolded: !state.unfolded };
     case 'sheet':
-      return { ...state, sheet: action.sheet, pasted: action.pasted ?? '', caret: null };
+      return {
+        ...state,
+        sheet: action.sheet,
+        pasted: action.pasted ?? '',
+        caret: null,
+        narrow: state.narrow === 'drawing' ? 'drawing' : 'sheet',
+      };
     case 'skip':
     case 'caret':
       return {
         ...state,
         caret: action.caret,
+        narrow: action.caret === null ? state.narrow : walking(state),
         skipped: skippedBy(state, action),
         ...(action.caret && 'position' in action.caret ? { selected: action.caret.position, sheet: 'rung' as const } : {}),
       };

@@ -1,7 +1,7 @@
 'use client';
 import { useCallback, useMemo, useReducer, type Dispatch } from 'react';
 import { useDocument, type OpenDocument } from '@/client/store/useDocument';
-import { swapAthletes } from '@/core/lens';
+import { fromOtherSide } from '@/core/lens';
 import type { TreeDocument } from '@/core/tree';
 import { boardOn, openBoard, reduceBoard, type BoardAction, type BoardState, type OpenedBoard } from './boardState';
 
@@ -14,7 +14,7 @@ export function useBoard(opened: OpenedBoard): { state: BoardState; dispatch: Di
   const { swapped } = look;
   const dispatch = useCallback(
     (action: BoardAction) => {
-      if (action.type === 'edit') edit(action.label, () => (swapped ? swapAthletes(action.tree) : action.tree));
+      if (action.type === 'edit') edit(action.label, (now) => (swapped ? fromOtherSide(action.tree, now) : action.tree));
       else if (action.type === 'undo') undo();
       else if (action.type === 'redo') redo();
       dispatchLook(action);

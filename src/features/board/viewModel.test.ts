@@ -2,40 +2,44 @@ import { describe, expect, it } from 'vitest';
 import { LARGE_TREE } from '@/core/board';
 import { demoTree } from '../../../demo/demoTree';
 import { caretAnchor } from './camera/rooms';
-import { planScene, routesThrough, sceneOf } from './viewModel';
+import { planScene, routesBetween, sceneOf } from './viewModel';
 
 const tree = demoTree();
-const at = { tree, view: 'tree' as const, guard: null, selected: null, route: 0, unfolded: false };
+const at = { tree, view: 'tree' as const, guard: null, selected: null, unfolded: false };
 
 describe('what is to be drawn', () => {
   it('the whole tree is one picture; one hub is its rung alone, another picture for another hub', () => {
-    expect(planScene(at, [])).toMatchObject({ key: 'tree', only: null });
-    const hub = planScene({ ...at, view: 'hub', selected: 'headquarters' }, []);
+    expect(planScene(at)).toMatchObject({ key: 'tree', only: null });
+    const hub = planScene({ ...at, view: 'hub', selected: 'headquarters' });
     expect([hub.key, [...hub.only!]]).toEqual(['hub headquarters', ['headquarters']]);
-    expect(planScene({ ...at, view: 'hub' }, []).only).toBeNull();
+    expect(planScene({ ...at, view: 'hub' }).only).toBeNull();
   });
   it('one guard is all that it leads to, whatever is chosen; without a guard the one that leads to what is chosen', () => {
-    const spider = planScene({ ...at, view: 'guard', guard: 'spider' }, []);
+    const spider = planScene({ ...at, view: 'guard', guard: 'spider' });
     expect(spider.only!.has('spider')).toBe(true);
     expect(spider.only!.size).toBeLessThan(tree.positions.length);
-    expect(planScene({ ...at, view: 'guard', guard: 'spider', selected: 'lasso' }, []).key).toBe(spider.key);
-    expect(planScene({ ...at, view: 'guard', selected: 'biceps-cleared' }, []).key).toMatch(/^guard /);
+    expect(planScene({ ...at, view: 'guard', guard: 'spider', selected: 'lasso' }).key).toBe(spider.key);
+    expect(planScene({ ...at, view: 'guard', selected: 'biceps-cleared' }).key).toMatch(/^guard /);
   });
-  it('one route is its places; beyond the last it begins again, and without any nothing is left out', () => {
-    const routes = routesThrough(tree, 'leg-drag');
-    const first = planScene({ ...at, view: 'route' }, routes);
-    expect([...first.only!]).toEqual(routes[0]);
-    expect(planScene({ ...at, view: 'route', route: routes.length }, routes).key).toBe(first.key);
-    expect(planScene({ ...at, view: 'route' }, []).only).toBeNull();
+  it('one route is drawn by itself: of the climb nothing is', () => {
+    expect(planScene({ ...at, view: 'route' })).toMatchObject({ key: 'route', only: new Set() });
+  });
+  it('routes go from where to where they are asked for, shortest first', () => {
+    const any = routesBetween(tree, { from: null, to: null, through: 'leg-drag' });
+    expect(any.every((route) => route.includes('leg-drag'))).toBe(true);
+    expect(any.map(({ length }) => length)).toEqual(any.map(({ length }) => length).toSorted((a, b) => a - b));
+    const some = routesBetween(tree, { from: 'spider', to: 'mount', through: null });
+    expect(some.length).toBeGreaterThan(0);
+    expect(some.every((route) => route[0] === 'spider' && route.at(-1) === 'mount')).toBe(true);
   });
   it('a picture keeps its columns while it is of the same', () => {
-    const before = sceneOf(at, [], null);
+    const before = sceneOf(at, null);
     const smaller = {
       ...tree,
       positions: tree.positions.slice(0, -1),
       transitions: tree.transitions.filter((item) => item.to !== tree.positions.at(-1)!.id && item.from !== tree.positions.at(-1)!.id),
     };
-    const next = sceneOf({ ...at, tree: smaller }, [], before);
+    const next = sceneOf({ ...at, tree: smaller }, before);
     const guards = next.layout.rungs
       .filter((placed) => placed.rung.isGuard && placed.rung.zone === 'ladder')
       .map((placed) => placed.rung.id);
@@ -46,12 +50,12 @@ describe('what is to be drawn', () => {
 });
 
 describe('where the line to type on opens', () => {
-  const { layout } = sceneOf(at, [], null);
+  const { layout } = sceneOf(at, null);
   it('for a guard beside the last of them, within the picture', () => {
     const guard = caretAnchor(layout, { kind: 'guard' })!;
     expect(guard.x).toBeLessThanOrEqual(layout.rightRail - 200);
     expect(
-      caretAnchor(sceneOf({ ...at, tree: { ...tree, positions: [], transitions: [], starts: [] } }, [], null).layout, { kind: 'guard' })!.x,
+      caretAnchor(sceneOf({ ...at, tree: { ...tree, positions: [], transitions: [], starts: [] } }, null).layout, { kind: 'guard' })!.x,
     ).toBeGreaterThan(0);
   });
   it('for an answer under its section, for another show under its place', () => {

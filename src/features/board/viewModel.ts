@@ -1,19 +1,23 @@
-import { guardOf, guardPositions, layoutBoard, type BoardLayout, type Grid } from '@/core/board';
+import { gridWithin, guardOf, guardPositions, layoutBoard, type BoardLayout, type Grid } from '@/core/board';
 import { findShortestRoutes } from '@/core/structure';
 import type { PositionId, TreeDocument } from '@/core/tree';
-import type { BoardState } from './boardState';
+import type { BoardState, BoardView, RouteEnds } from './boardState';
 
-const MAP_GRID: Grid = { columns: 8, rungWidth: 85 };
-const CLOSE_GRID: Grid = { columns: 6, rungWidth: 118 };
+/** The board of a window of 1280, in px: what the server draws for, too. */
+const USUAL_WIDTH = 980;
+/** As many columns as there is room for at full size: words are never drawn smaller to hold one more. */
+export const gridFor = (view: BoardView, width = USUAL_WIDTH): Grid =>
+  view === 'tree' ? gridWithin(width, 85, 8) : gridWithin(width, 114, 6);
 const ROUTE_LIMIT = 60;
-/** Drawn smaller than this the words cannot be read: the board is then larger than the window. */
-export const READABLE = 0.84;
 /** A small board is not blown up further than this. */
 export const LARGEST = 1.25;
 
-/** Routes through a position, shortest first; budgeted, since a dense tree has millions. */
-export const routesThrough = (tree: TreeDocument, id: PositionId | null): PositionId[][] =>
-  findShortestRoutes(tree, { through: id, limit: ROUTE_LIMIT, steps: 200_000 }).routes;
+/** Routes between two ends, shortest first; budgeted, since a dense tree has millions. */
+export const routesBetween = (tree: TreeDocument, ends: RouteEnds): PositionId[][] =>
+  findShortestRoutes(tree, { ...ends, limit: ROUTE_LIMIT, steps: 200_000 }).routes;
+
+/** What is looked at, and in how many columns (absent = those of a usual window). */
+type Looked = Pick<BoardState, 'tree' | 'view' | 'guard' | 'selected'> & { readonly columns?: number };
 
 export interface Scene {
   readonly layout: BoardLayout;
@@ -28,29 +32,25 @@ export interface ScenePlan {
   readonly only: ReadonlySet<PositionId> | null;
 }
 
-export function planScene(
-  state: Pick<BoardState, 'tree' | 'view' | 'guard' | 'selected' | 'route'>,
-  routes: readonly PositionId[][],
-  arrangedBy: TreeDocument = state.tree,
-): ScenePlan {
+export function planScene(state: Looked, arrangedBy: TreeDocument = state.tree): ScenePlan {
   const { tree, view, guard, selected } = state;
-  const grid = view === 'tree' ? MAP_GRID : CLOSE_GRID;
-  // One hub is drawn by itself; of the climb only its rung is needed.
+  const usual = gridFor(view);
+  const grid = { ...usual, columns: state.columns ?? usual.columns };
+  // One hub and one route are drawn by themselves; of the climb only a hub's rung is needed.
+  if (view === 'route') return { key: 'route', grid, only: new Set() };
   if (view === 'hub' && selected !== null) return { key: `hub ${selected}`, grid, only: new Set([selected]) };
-  const at = view === 'guard' ? (guard ?? guardOf(tree, selected ?? tree.positions[0]?.id ?? '')) : null;
-  const route = view === 'route' ? routes[state.route % Math.max(1, routes.length)] : undefined;
-  const key = view === 'guard' ? `guard ${at}` : view === 'route' ? `route ${route?.join()}` : 'tree';
-  return { key, grid, only: at !== null ? guardPositions(arrangedBy, at) : route ? new Set(route) : null };
+  const first = selected ?? tree.positions[0]?.id;
+  const at = view !== 'guard' ? null : (guard ?? (first === undefined ? null : guardOf(tree, first)));
+  return { key: view === 'guard' ? `guard ${at}` : 'tree', grid, only: at === null ? null : guardPositions(arrangedBy, at) };
 }
 
 /** The layout for the chosen view; `previous` keeps what was there in its place. */
 export function sceneOf(
-  state: Pick<BoardState, 'tree' | 'view' | 'guard' | 'selected' | 'route' | 'unfolded'>,
-  routes: readonly PositionId[][],
+  state: Looked & Pick<BoardState, 'unfolded'>,
   previous: { key: string; layout: BoardLayout } | null,
   arrangedBy: TreeDocument = state.tree,
 ): Scene {
-  const { key, grid, only } = planScene(state, routes, arrangedBy);
+  const { key, grid, only } = planScene(state, arrangedBy);
   const columns = previous?.key === key ? previous.layout.columns : undefined;
   return { key, layout: layoutBoard(state.tree, { grid, only: only ?? undefined, arrangedBy, previous: columns, unfold: state.unfolded }) };
 }

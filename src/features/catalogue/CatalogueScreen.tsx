@@ -72,7 +72,11 @@ export function CatalogueScreen({ tree: opened, revision, at, words }: Props) {
       >
         <UndoButtons {...steps} />
       </StoredStrip>
-      <main className="grid min-h-0 flex-1 grid-cols-[300px_minmax(0,1fr)_300px] max-lg:grid-cols-1 max-lg:overflow-auto">
+      <main
+        id="content"
+        tabIndex={-1}
+        className="outline-none grid min-h-0 flex-1 grid-cols-[300px_minmax(0,1fr)_300px] max-lg:grid-cols-1 max-lg:overflow-auto"
+      >
         <h1 className="sr-only">Catalogue</h1>
         <nav aria-label="Entries" className="overflow-y-auto border-r-2 border-ink p-4 max-lg:max-h-72 max-lg:border-r-0">
           <input

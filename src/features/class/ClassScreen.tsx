@@ -89,7 +89,11 @@ export function ClassScreen({ tree: bare, book, plan: opened, revision, classes 
         </PageLink>
       </AppStrip>
       <StoredAlert why={[stored.why]} onRead={stored.word === WAITS ? undefined : () => session.dispatch({ type: 'read' })} />
-      <main className="grid min-h-0 flex-1 grid-cols-[300px_minmax(0,1fr)_320px] max-lg:grid-cols-1 max-lg:overflow-auto">
+      <main
+        id="content"
+        tabIndex={-1}
+        className="outline-none grid min-h-0 flex-1 grid-cols-[300px_minmax(0,1fr)_320px] max-lg:grid-cols-1 max-lg:overflow-auto"
+      >
         <h1 className="sr-only">{tree.name}: class</h1>
         <div className="overflow-y-auto border-r-2 border-ink p-4 max-lg:border-r-0">
           <ClassChoice tree={bare} plan={plan} classes={classes} onRename={(name) => change('renamed', { name })} />

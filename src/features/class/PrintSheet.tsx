@@ -4,9 +4,10 @@ import { minutesText, type ClassSheet } from '@/core/words';
 
 /** Room on an A4 page inside its margins, in CSS px. */
 const PAGE_HEIGHT = 1040;
-const SIZES = [13, 12, 11, 10, 9.5, 9, 8.5, 8, 7.5, 7, 6.5, 6, 5.5, 5];
+/** In CSS px, 12 being 9 pt: what does not fit at that goes on to a second page. */
+const SIZES = [14, 13, 12];
 
-/** The class on one A4 page, for the wall or the pocket, in the largest type that fits. */
+/** The class for the wall or the pocket: on one A4 page in the largest type that fits, else on as many as readable type needs. */
 export function PrintSheet({ sheet }: { sheet: ClassSheet }) {
   const article = useRef<HTMLElement>(null);
   useLayoutEffect(() => {
@@ -17,7 +18,7 @@ export function PrintSheet({ sheet }: { sheet: ClassSheet }) {
     }
   }, [sheet]);
   return (
-    <article ref={article} className="print-sheet mx-auto bg-paper text-[9px]">
+    <article ref={article} className="print-sheet mx-auto bg-paper text-[12px]">
       <h1 className="text-[2em]">{sheet.title}</h1>
       <p>{sheet.summary}</p>
       <table className="mt-[0.5em] w-full border-collapse text-left align-top leading-[1.3]">
@@ -32,7 +33,7 @@ export function PrintSheet({ sheet }: { sheet: ClassSheet }) {
         </thead>
         <tbody>
           {sheet.rows.map((row, i) => (
-            <tr key={i} className="border-b border-hair align-top">
+            <tr key={i} className="break-inside-avoid border-b border-hair align-top">
               <td className="py-[0.2em] font-figure text-[1.1em] font-semibold">{minutesText(row.from)}</td>
               <td className="py-[0.2em] font-figure text-[1.1em]">{minutesText(row.minutes)}</td>
               <td className="py-[0.2em] pr-3">

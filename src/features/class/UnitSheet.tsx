@@ -1,6 +1,6 @@
 'use client';
 import type { DrillUnit } from '@/core/drills';
-import { feederSentence, resistanceText, sayPreference, unitTitle, unitWhat } from '@/core/words';
+import { feederSentence, resistanceText, sayLeaveOut, sayPreference, unitTitle, unitWhat } from '@/core/words';
 import { type TreeDocument, RANGES } from '@/core/tree';
 import { NumberField } from '@/ui/NumberField';
 
@@ -55,6 +55,7 @@ export function UnitSheet({ tree, unit, minutes, onWork, onDrop }: Props) {
           </li>
         ))}
       </ol>
+      {sayLeaveOut(tree, unit.feeder) !== '' && <p className="text-soft">{sayLeaveOut(tree, unit.feeder)}</p>}
       {unit.checkpoints.length + unit.choices.length + unit.mistakes.length > 0 && (
         <h3 className="mt-3 border-t border-hair pt-2 text-[15px] tracking-wide uppercase">Walk round and look for</h3>
       )}

@@ -5,6 +5,7 @@ import { useMemo } from 'react';
 import { compareTrees, type Sides } from '@/core/structure';
 import { filterTree } from '@/core/lens';
 import { LINES, type TreeDocument } from '@/core/tree';
+import { plural, sayNamedEnding } from '@/core/words';
 import { AppStrip } from '@/ui/AppStrip';
 import { screenLinks } from '@/client/screenLinks';
 import { Select } from '@/ui/Select';
@@ -62,11 +63,11 @@ export function CompareScreen({ first, second, school, against, trees }: Props) 
       onChange={(school) => onChange(school ?? null)}
     />
   );
-  const steps = (value: number | null): string => (value === null ? 'never' : String(value));
+  const steps = (value: number | null): string => (value === null ? 'never' : plural(value, 'step'));
   return (
     <div className="min-h-dvh">
       <AppStrip title={first.name} links={screenLinks(first.id, 'Compare')} />
-      <main className="[overflow-wrap:anywhere] mx-auto max-w-5xl p-6">
+      <main id="content" tabIndex={-1} className="outline-none [overflow-wrap:anywhere] mx-auto max-w-5xl p-6">
         <h1 className="text-[29px]">Side by side</h1>
         <div className="mt-2 grid grid-cols-[minmax(0,1fr)_minmax(0,1fr)] gap-6">
           <div>
@@ -89,20 +90,38 @@ export function CompareScreen({ first, second, school, against, trees }: Props) 
         <section aria-label="Steps to each line" className="mt-6 border-t-2 border-ink pt-2">
           <h2 className="text-[19px]">Fewest steps from a start to each line</h2>
           <table className="w-full border-collapse text-left">
+            <thead>
+              <tr className="text-[13px] text-soft">
+                <td />
+                <th scope="col" className="font-normal">
+                  {titleOf(first, school)}
+                </th>
+                <th scope="col" className="font-normal">
+                  {titleOf(second, against)}
+                </th>
+              </tr>
+            </thead>
             <tbody>
               {LINES.toReversed().map((line) => (
                 <tr key={line} className="border-b border-hair">
-                  <td className="w-1/2 py-1 font-figure text-[17px]">{steps(found.steps.first[line])}</td>
-                  <td className="py-1 font-figure text-[17px]">{steps(found.steps.second[line])}</td>
-                  <th scope="row" className="text-right font-figure text-[17px] font-medium text-red">
+                  <th scope="row" className="w-24 py-1 font-figure text-[17px] font-medium text-red">
                     {line}
                   </th>
+                  <td className="py-1 font-figure text-[17px]">{steps(found.steps.first[line])}</td>
+                  <td className="py-1 font-figure text-[17px]">{steps(found.steps.second[line])}</td>
                 </tr>
               ))}
             </tbody>
           </table>
         </section>
-        <Kind title="Endings" sides={found.endings} />
+        <Kind
+          title="Endings"
+          sides={{
+            both: found.endings.both,
+            onlyFirst: found.endings.onlyFirst.map(sayNamedEnding),
+            onlySecond: found.endings.onlySecond.map(sayNamedEnding),
+          }}
+        />
         <Kind title="Places" sides={found.positions} />
         <Kind title="Ways" sides={found.transitions} />
       </main>

@@ -1,24 +1,14 @@
 'use client';
 import { idToAddress } from '@/contracts/address';
-import { PageLink } from '@/ui/PageLink';
 import { useRouter } from 'next/navigation';
 import { useRef, useState } from 'react';
 import type { Answer } from '@/client/api';
-import { bringBackDocument, copyDocument, createDocument, deleteDocument, importTree, type TakenTree } from '@/client/documents';
-import { emptyTree, type Owner } from '@/core/tree';
-import { LocalTime } from '@/ui/LocalTime';
-import { plural } from '@/core/words';
+import { bringBackDocument, copyDocument, deleteDocument, importTree, renameDocument, type TakenTree } from '@/client/documents';
+import { NewTree } from '@/client/NewTree';
 import { AppStrip } from '@/ui/AppStrip';
 import { buttonClass } from '@/ui/Field';
+import { TreeRow, type FileRow } from './TreeRow';
 
-export interface FileRow {
-  readonly treeId: string;
-  readonly name: string;
-  readonly revision: number;
-  readonly positions: number;
-  /** ISO 8601 */
-  readonly updated: string;
-}
 interface Props {
   readonly rows: readonly FileRow[];
   /** Trees that were deleted and can be brought back. */
@@ -56,82 +46,35 @@ export function FilesScreen({ rows, deleted }: Props) {
   const refresh = () => router.refresh();
   const copy = ({ treeId, name }: FileRow) =>
     tell('Nothing was copied.', copyDocument('tree', treeId, `${name}, copy`.slice(0, 160)), refresh);
+  const rename = ({ treeId, name: from, revision }: FileRow, to: string) =>
+    tell('The tree was not renamed.', renameDocument('tree', treeId, revision, from, to), refresh);
   const remove = ({ treeId }: FileRow) => tell('Nothing was deleted.', deleteDocument('tree', treeId), refresh);
   const bringBack = (treeId: string) => tell('Nothing was brought back.', bringBackDocument('tree', treeId), refresh);
-  const makeEmpty = (owner: Owner) => {
-    const tree = owner === 'passer' ? emptyTree('my-passing', 'My passing', owner) : emptyTree('my-guard', 'My guard', owner);
-    return tell('Nothing was stored.', createDocument('tree', tree), ({ id }) => open(id));
-  };
-
   return (
     <div className="min-h-dvh">
       <AppStrip
         title="Files"
         links={[
-          { href: '/', label: 'Board' },
+          { href: '/', label: 'This week' },
           { href: '/files', label: 'Files', current: true },
         ]}
       />
-      <main className="mx-auto grid max-w-5xl grid-cols-[minmax(0,1fr)] gap-8 p-6 [overflow-wrap:anywhere]">
+      <main
+        id="content"
+        tabIndex={-1}
+        className="outline-none mx-auto grid max-w-5xl grid-cols-[minmax(0,1fr)] gap-8 p-6 [overflow-wrap:anywhere]"
+      >
         <section>
           <h1 className="text-[29px]">Trees of this gym</h1>
           <ul>
             {rows.map((row) => (
-              <li key={row.treeId} className="flex flex-wrap items-center gap-x-6 border-t border-hair py-1">
-                <PageLink
-                  href={`/board/${idToAddress(row.treeId)}`}
-                  className="min-h-9 min-w-52 flex-1 py-1.5 font-figure text-[17px] font-medium break-words hover:underline"
-                >
-                  {row.name}
-                </PageLink>
-                <span className="text-soft">{plural(row.positions, 'position')}</span>
-                <span className="text-soft">
-                  changed <LocalTime iso={row.updated} />, revision {row.revision}
-                </span>
-                <PageLink href={`/history/${idToAddress(row.treeId)}`} className="min-h-9 py-1.5 font-figure text-[15px] underline">
-                  Log
-                </PageLink>
-                <PageLink href={`/rules/${idToAddress(row.treeId)}`} className="min-h-9 py-1.5 font-figure text-[15px] underline">
-                  Rules and people
-                </PageLink>
-                <PageLink href={`/compare/${idToAddress(row.treeId)}`} className="min-h-9 py-1.5 font-figure text-[15px] underline">
-                  Compare
-                </PageLink>
-                <button type="button" className="min-h-9 font-figure text-[15px] underline" onClick={() => void copy(row)}>
-                  Copy for a group
-                </button>
-                <a
-                  href={`/api/trees/${idToAddress(row.treeId)}/file`}
-                  download
-                  className="min-h-9 py-1.5 font-figure text-[15px] underline"
-                >
-                  Save as a file
-                </a>
-                <a
-                  href={`/api/trees/${idToAddress(row.treeId)}/file?pictures`}
-                  download
-                  className="min-h-9 py-1.5 font-figure text-[15px] underline"
-                >
-                  Save with its pictures
-                </a>
-                <a
-                  href={`/api/trees/${idToAddress(row.treeId)}/pocket`}
-                  download
-                  className="min-h-9 py-1.5 font-figure text-[15px] underline"
-                >
-                  Pocket page
-                </a>
-                <a
-                  href={`/api/trees/${idToAddress(row.treeId)}/pocket?pictures`}
-                  download
-                  className="min-h-9 py-1.5 font-figure text-[15px] underline"
-                >
-                  Pocket page with pictures
-                </a>
-                <button type="button" className="min-h-9 font-figure text-[15px] text-red underline" onClick={() => void remove(row)}>
-                  Delete
-                </button>
-              </li>
+              <TreeRow
+                key={row.treeId}
+                row={row}
+                onCopy={() => void copy(row)}
+                onRename={(name) => void rename(row, name)}
+                onDelete={() => void remove(row)}
+              />
             ))}
           </ul>
           {rows.length === 0 && <p>No tree yet.</p>}
@@ -150,14 +93,8 @@ export function FilesScreen({ rows, deleted }: Props) {
               </ul>
             </details>
           )}
-          <div className="mt-3 flex flex-wrap gap-4">
-            <button type="button" className={buttonClass} onClick={() => void makeEmpty('passer')}>
-              Begin an empty tree
-            </button>
-            <button type="button" className={buttonClass} onClick={() => void makeEmpty('guardPlayer')}>
-              Begin one for the guard player
-            </button>
-          </div>
+          <h2 className="mt-6 text-[19px]">Begin another</h2>
+          <NewTree />
         </section>
         <section className="border-t-2 border-ink pt-4">
           <h2 className="text-[24px]">Import a tree file</h2>

@@ -96,7 +96,11 @@ export function FinderScreen({ tree, entries }: { tree: TreeDocument; entries: r
   return (
     <div className="flex h-dvh flex-col">
       <AppStrip title={tree.name} links={screenLinks(tree.id, 'Finder')} />
-      <main className="grid min-h-0 flex-1 grid-rows-[minmax(0,1fr)_minmax(0,1fr)] lg:grid-cols-[minmax(0,1fr)_minmax(0,480px)] lg:grid-rows-1">
+      <main
+        id="content"
+        tabIndex={-1}
+        className="outline-none grid min-h-0 flex-1 grid-rows-[minmax(0,1fr)_minmax(0,1fr)] lg:grid-cols-[minmax(0,1fr)_minmax(0,480px)] lg:grid-rows-1"
+      >
         <section aria-label="What you see" className="overflow-y-auto p-4">
           <h1 className="sr-only">What do you see?</h1>
           {SIGN_GROUPS.map(({ group, signs }) => (

@@ -1,5 +1,6 @@
 import { findCandidates, hasTicks, placeOf, type Catalogue, type Match, type Seen } from '@/core/catalogue';
-import { namedAt, indexOf, type Position, type Transition, type TreeDocument } from '@/core/tree';
+import { indexOf, type Position, type Transition, type TreeDocument } from '@/core/tree';
+import { showsAt } from '@/core/structure';
 import { sayMine, sayShown, sayWithReason, WHATEVER } from '@/core/words';
 
 export interface Advice {
@@ -21,15 +22,13 @@ const LISTED = 8;
 const sayAnswer = ({ name, reason }: Transition): string => sayWithReason(sayMine(name), reason);
 
 function adviceAt(position: Position, transitions: readonly Transition[]): Advice[] {
-  const mine = transitions.filter((transition) => transition.actor === 'owner').toSorted((a, b) => (b.priority ?? 0) - (a.priority ?? 0));
-  const shown = position.reads.flatMap((read) =>
-    read.values.map((value) => ({
-      shown: sayShown(read, value.name),
-      answers: mine.filter((transition) => namedAt(transition.when, read.id).includes(value.id)).map(sayAnswer),
-    })),
+  return showsAt(position, transitions).flatMap(({ read, value, answers }) =>
+    read !== null && value !== null
+      ? [{ shown: sayShown(read, value.name), answers: answers.map(sayAnswer) }]
+      : answers.length > 0
+        ? [{ shown: WHATEVER, answers: answers.map(sayAnswer) }]
+        : [],
   );
-  const silent = mine.filter((transition) => Object.keys(transition.when ?? {}).length === 0).map(sayAnswer);
-  return silent.length > 0 ? [...shown, { shown: WHATEVER, answers: silent }] : shown;
 }
 
 /** Positions of this tree, then of the catalogue (without those the tree has by name), best match first within each. */

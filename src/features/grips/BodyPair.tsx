@@ -1,6 +1,6 @@
 import { limbKey, sayContact, sayLimb } from '@/core/contacts';
 import type { Actor, Contact } from '@/core/tree';
-import { CONTROL, drawPair, HEIGHT, isLying, labelsOf, limbPoint, offeredSpots, WIDTH, type PairView, type Point } from './bodies';
+import { CONTROL, drawPair, HEIGHT, isLying, labelsOf, limbPoint, offeredSpots, seenAt, WIDTH, type PairView, type Point } from './bodies';
 import { Tip } from '@/ui/Tip';
 
 interface Props {
@@ -47,17 +47,27 @@ function leaving(from: Point, to: Point): { x1: number; y1: number } {
 }
 
 /** Shoulders, hips and the line down the middle: who holds these three holds the other. */
-function ControlLines({ near, plain }: Pick<PairView, 'near'> & { plain: boolean }) {
-  const [left, right] = near < 0 ? ['near', 'far'] : ['far', 'near'];
+function ControlLines({ view, plain }: { view: PairView; plain: boolean }) {
+  const { turned = false } = view;
+  const [left, right] = view.near < 0 === !turned ? ['near', 'far'] : ['far', 'near'];
+  const down = (y: number): number => seenAt(view, CENTRE, y).y;
+  const head = turned ? HEIGHT - 4 : CONTROL.top - 22;
   return (
     <g className="font-figure">
       {(['shoulders', 'hips'] as const).map((name) => (
         <g key={name}>
-          <line x1={CENTRE - 108} x2={CENTRE + 108} y1={CONTROL[name]} y2={CONTROL[name]} className="stroke-red" strokeWidth={1.2} />
+          <line
+            x1={CENTRE - 108}
+            x2={CENTRE + 108}
+            y1={down(CONTROL[name])}
+            y2={down(CONTROL[name])}
+            className="stroke-red"
+            strokeWidth={1.2}
+          />
           <text
             visibility={plain ? 'hidden' : undefined}
             x={CENTRE + 108}
-            y={CONTROL[name] - 4}
+            y={down(CONTROL[name]) - 4}
             fontSize={13.5}
             textAnchor="end"
             className="fill-red"
@@ -66,38 +76,40 @@ function ControlLines({ near, plain }: Pick<PairView, 'near'> & { plain: boolean
           </text>
         </g>
       ))}
-      <line x1={CENTRE} x2={CENTRE} y1={CONTROL.top - 18} y2={CONTROL.bottom} className="stroke-red" strokeWidth={1.2} />
-      <text x={CENTRE} y={CONTROL.top - 22} fontSize={13.5} textAnchor="middle" className="fill-red">
+      <line x1={CENTRE} x2={CENTRE} y1={down(CONTROL.top - 18)} y2={down(CONTROL.bottom)} className="stroke-red" strokeWidth={1.2} />
+      <text x={CENTRE} y={head} fontSize={13.5} textAnchor="middle" className="fill-red">
         centre
       </text>
-      <text x={CENTRE - 90} y={CONTROL.top - 22} fontSize={13.5} textAnchor="middle" className="fill-soft">
+      <text x={CENTRE - 90} y={head} fontSize={13.5} textAnchor="middle" className="fill-soft">
         {left} side
       </text>
-      <text x={CENTRE + 90} y={CONTROL.top - 22} fontSize={13.5} textAnchor="middle" className="fill-soft">
+      <text x={CENTRE + 90} y={head} fontSize={13.5} textAnchor="middle" className="fill-soft">
         {right} side
       </text>
     </g>
   );
 }
 
-/** Head and trunk; who lies is drawn long, who faces him short, leaning up the page. */
+/** Head and trunk; who lies has his head up the page, who faces him his head at the other's hips. */
 function Trunk({ athlete, view }: { athlete: Actor; view: PairView }) {
   const lying = isLying(athlete, view);
-  const [headY, topY, footY] = lying ? [62, 108, 232] : [382, 406, 456];
-  const [wide, slim] = lying ? [46, 33] : [44, 27];
+  const [headY, topY, footY] = lying ? [62, 108, 232] : [382, 417, 537];
+  const [wide, slim] = lying ? [46, 33] : [44, 31];
   const outline = [
     [-wide, topY],
     [wide, topY],
     [slim, footY],
     [-slim, footY],
   ] as const;
+  const head = seenAt(view, CENTRE, headY);
+  const corners = outline.map(([x, y]) => seenAt(view, CENTRE + x, y));
   return (
     <g className={INK[athlete]} strokeWidth={1.6}>
-      <polygon points={outline.map(([x, y]) => `${CENTRE + x},${y}`).join(' ')} className="fill-paper" fillOpacity={0.7} />
-      <ellipse cx={CENTRE} cy={headY} rx={lying ? 17 : 15} ry={lying ? 21 : 17} className="fill-paper" />
+      <polygon points={line(corners)} className="fill-paper" fillOpacity={0.7} />
+      <ellipse cx={CENTRE} cy={head.y} rx={lying ? 17 : 15} ry={lying ? 21 : 17} className="fill-paper" />
       <text
         x={CENTRE}
-        y={headY + 5}
+        y={head.y + 5}
         fontSize={14}
         textAnchor="middle"
         stroke="none"
@@ -121,7 +133,7 @@ export function BodyPair({ contacts, fresh, view, caption, plain = false, open =
       aria-label={caption}
       className={`h-auto w-full max-w-[430px] ${plain ? '' : 'max-sm:[&_text]:text-[16.5px]'}`}
     >
-      <ControlLines near={view.near} plain={plain} />
+      <ControlLines view={view} plain={plain} />
       {[lies, stands].map((athlete) => (
         <Trunk key={athlete} athlete={athlete} view={view} />
       ))}

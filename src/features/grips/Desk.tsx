@@ -1,12 +1,13 @@
 'use client';
 import { useMemo, useState, type CSSProperties } from 'react';
 import { bareTree, isOneSided, mirrorPart, mirrorSteps } from '@/core/lens';
-import { findGripFight, findGripFindings, gripsAlong } from '@/core/grips';
+import { catalogueStepsOf, findGripFight, findGripFindings, gripsAlong, offeredHolds } from '@/core/grips';
 import { holdFact, sayContact, sayLimb } from '@/core/contacts';
 import { type Contact, type OwnerRole, type Step, type Transition, type TreeDocument, withTransition } from '@/core/tree';
 import { plural, sayOutside } from '@/core/words';
+import { useCatalogue } from '@/client/useCatalogue';
 import { StripButton } from '@/ui/StripButton';
-import type { PairView } from './bodies';
+import { turnedSaysMore, type PairView } from './bodies';
 import { BodyPair } from './BodyPair';
 import { Cloth, Vanished } from './Cloth';
 import { DeskEntry } from './DeskEntry';
@@ -23,6 +24,8 @@ export interface Look {
   readonly isFlipped: boolean;
   /** Without the cloth. */
   readonly isBare: boolean;
+  /** The drawn pair turned by 180°; null = from the end that says more. */
+  readonly isTurned: boolean | null;
 }
 interface Props {
   readonly tree: TreeDocument;
@@ -116,6 +119,14 @@ export function Desk({ tree, subject, look, onLook, onEdit }: Props) {
   );
   const now = steps[step - 1]?.contacts ?? [];
   const role = roleAt(tree, { position, steps }, step);
+  const upright = viewOf(role, turned);
+  // The whole move is looked at from one end.
+  const isTurned =
+    look.isTurned ??
+    turnedSaysMore(
+      steps.flatMap(({ contacts }) => contacts),
+      upright,
+    );
   const troubled = useMemo(() => {
     const aside = new Set((tree.dismissals ?? []).map((item) => item.finding));
     return new Set(findings.filter((item) => !aside.has(item.key)).flatMap(({ problem }) => problem.steps ?? [problem.step]));
@@ -132,6 +143,12 @@ export function Desk({ tree, subject, look, onLook, onEdit }: Props) {
       withTransition(current, { ...(current.transitions.find((item) => item.id === transition.id) ?? transition), ...patch }),
     );
   const typing = useTyping({ subject, step, arrival, onSteps, onAt: setAt });
+  const catalogue = useCatalogue(!looking, tree.owner);
+  const known = useMemo(() => catalogueStepsOf(catalogue?.transitions ?? [], transition, position), [catalogue, transition, position]);
+  const offers = useMemo(
+    () => offeredHolds({ last: typing.last, place: position, known, step, now: written[step - 1]?.contacts ?? [] }),
+    [typing.last, position, known, step, written],
+  );
   const onStep = (by: 1 | -1) => setAt(Math.min(Math.max(1, step + by), Math.max(1, steps.length)));
   return (
     <article aria-label={subject.title} className="grips-sheet" style={{ '--print-zoom': printZoom(steps.length) } as CSSProperties}>
@@ -145,6 +162,9 @@ export function Desk({ tree, subject, look, onLook, onEdit }: Props) {
           <StripButton chosen={isBare} onClick={() => onLook({ ...look, isBare: !isBare })}>
             Without the cloth
           </StripButton>
+          <StripButton chosen={isTurned} onClick={() => onLook({ ...look, isTurned: !isTurned })}>
+            Turn it by 180°
+          </StripButton>
           <StripButton onClick={() => window.print()}>Print</StripButton>
         </div>
         <p className="hidden print:block">{[isFlipped && 'the other side', isBare && 'without the cloth'].filter(Boolean).join(', ')}</p>
@@ -154,7 +174,7 @@ export function Desk({ tree, subject, look, onLook, onEdit }: Props) {
           <BodyPair
             contacts={now}
             fresh={freshAt(steps, step)}
-            view={viewOf(role, turned)}
+            view={{ ...upright, turned: isTurned }}
             caption={
               now.length === 0
                 ? 'Two bodies seen from above; nobody holds anything yet.'
@@ -185,7 +205,17 @@ export function Desk({ tree, subject, look, onLook, onEdit }: Props) {
           {looking ? (
             <p className="text-soft print:hidden">Read-only. Switch this view off to edit.</p>
           ) : (
-            <DeskEntry typing={typing} subject={subject} step={step} role={role} now={now} onSteps={onSteps} onStep={onStep} />
+            <DeskEntry
+              typing={typing}
+              subject={subject}
+              step={step}
+              role={role}
+              now={now}
+              offers={offers}
+              known={known}
+              onSteps={onSteps}
+              onStep={onStep}
+            />
           )}
           {isFlipped && stays && <p>This move belongs to one side, so it stays as it is.</p>}
           {isBare && <Vanished steps={turned ? mirrorSteps(written) : written} />}

@@ -1,6 +1,7 @@
 import { PictureList } from '@/client/pictures/PictureList';
 import { withoutStep } from '@/core/grips';
 import type { Contact, OwnerRole, Step } from '@/core/tree';
+import { plural } from '@/core/words';
 import { buttonClass } from '@/ui/Field';
 import { StripButton } from '@/ui/StripButton';
 import { TextLine } from '@/ui/TextLine';
@@ -14,6 +15,10 @@ interface Props {
   readonly step: number;
   readonly role: OwnerRole;
   readonly now: readonly Contact[];
+  /** Whole lines that are likely here. */
+  readonly offers: readonly string[];
+  /** The steps that the catalogue has for this move. */
+  readonly known: readonly Step[];
   readonly onSteps: ChangeSteps;
   readonly onStep: (by: 1 | -1) => void;
 }
@@ -65,7 +70,7 @@ function StepMarks({ subject, step, role, onSteps }: Pick<Props, 'subject' | 'st
 }
 
 /** The line to type on and what can be done to the step. */
-export function DeskEntry({ typing, subject, step, role, now, onSteps, onStep }: Props) {
+export function DeskEntry({ typing, subject, step, role, now, offers, known, onSteps, onStep }: Props) {
   const isTransition = subject.transition !== null;
   const count = subject.steps.length;
   return (
@@ -84,6 +89,7 @@ export function DeskEntry({ typing, subject, step, role, now, onSteps, onStep }:
         }
         value={typing.typed}
         now={now}
+        offers={offers}
         inputRef={typing.input}
         onChange={typing.setTyped}
         onEnter={() => void typing.enter()}
@@ -104,6 +110,29 @@ export function DeskEntry({ typing, subject, step, role, now, onSteps, onStep }:
           </button>
         )}
       </div>
+      {(offers.length > 0 || (count === 0 && known.length > 0)) && (
+        <div role="group" aria-label="Likely here" className="flex flex-wrap gap-x-4">
+          {isTransition && count === 0 && known.length > 0 && (
+            <button
+              type="button"
+              className="min-h-9 font-medium underline"
+              onClick={() => onSteps('steps as the catalogue has them', (steps) => (steps.length === 0 ? known : steps))}
+            >
+              All {plural(known.length, 'step')} as the catalogue has them
+            </button>
+          )}
+          {offers.map((line) => (
+            <button
+              key={line}
+              type="button"
+              className="min-h-9 text-left text-soft underline hover:text-ink"
+              onClick={() => typing.put(line)}
+            >
+              {line}
+            </button>
+          ))}
+        </div>
+      )}
       <p className="text-[13px] text-soft">
         Enter puts the line in{isTransition ? ', Enter on an empty line is the next step, PageUp and PageDown walk the steps' : ''}; press a
         limb of the drawing to name it. “or” gives another choice, “also” a second hold, “: pin” its job.

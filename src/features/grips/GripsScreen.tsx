@@ -42,7 +42,7 @@ export function GripsScreen({ tree: opened, revision, book, at, place }: Props) 
   const tree = useMemo(() => treeInGym(document, book), [document, book]);
   const router = useRouter();
   const [chosen, setChosen] = useState(() => firstOf(opened, { at, place }));
-  const [look, setLook] = useState<Look>({ isFlipped: false, isBare: false });
+  const [look, setLook] = useState<Look>({ isFlipped: false, isBare: false, isTurned: null });
   const find = useRef<HTMLInputElement>(null);
   useUndoKeys({ onUndo: undo, onRedo: redo, onFind: () => find.current?.focus() });
   const subject = chosen && subjectOf(tree, chosen);
@@ -56,7 +56,11 @@ export function GripsScreen({ tree: opened, revision, book, at, place }: Props) 
       >
         <UndoButtons undoes={undoes} redoes={redoes} undo={undo} redo={redo} />
       </StoredStrip>
-      <main className="grid min-h-0 flex-1 grid-cols-[236px_minmax(0,1fr)] max-lg:grid-cols-1 max-lg:overflow-auto print:block">
+      <main
+        id="content"
+        tabIndex={-1}
+        className="outline-none grid min-h-0 flex-1 grid-cols-[236px_minmax(0,1fr)] max-lg:grid-cols-1 max-lg:overflow-auto print:block"
+      >
         <DeskList tree={tree} chosen={chosen} findRef={find} onPick={setChosen} />
         <div className="overflow-auto p-5 print:overflow-visible print:p-0">
           {subject ? (

@@ -10,6 +10,8 @@ interface Props {
   readonly value: string;
   /** What is held now, for what can be let go. */
   readonly now: readonly Contact[];
+  /** Whole lines offered before anything is typed. */
+  readonly offers?: readonly string[];
   readonly inputRef?: Ref<HTMLInputElement>;
   readonly onChange: (typed: string) => void;
   readonly onEnter: () => void;
@@ -18,11 +20,11 @@ interface Props {
 }
 
 /** A line of holds with completion (a combobox, WAI-ARIA 1.2): ↓ and Tab take what is offered, Enter puts the line in. */
-export function HoldLine({ label, value, now, inputRef, onChange, onEnter, onStep }: Props) {
+export function HoldLine({ label, value, now, offers = [], inputRef, onChange, onEnter, onStep }: Props) {
   const [at, setAt] = useState<number | null>(null);
   const [open, setOpen] = useState(false);
   const listId = useId();
-  const options = open ? suggestLines(value, now) : [];
+  const options = open ? [...(value.trim() === '' ? offers : []), ...suggestLines(value, now)] : [];
   const shown = options.filter((line) => line !== value);
   const chosen = at === null ? undefined : shown[Math.min(at, shown.length - 1)];
   const take = (line: string) => {

@@ -12,13 +12,17 @@ export interface PairView {
   /** The athlete who lies, seen from above with the head up the page; the other faces up the page below him. */
   readonly lies: Actor;
   readonly near: Sign;
+  /** Seen from the other end: the page turned by 180°. */
+  readonly turned?: boolean;
 }
 
 /** The picture, in its own units. */
 export const WIDTH = 480;
-export const HEIGHT = 478;
+export const HEIGHT = 590;
 const CENTRE = WIDTH / 2;
 /** The three lines that hold the guard player: shoulders, hips, and the one down the middle. */
+/** A point of the page as it is looked at. */
+export const seenAt = ({ turned }: PairView, x: number, y: number): Point => (turned ? { x: WIDTH - x, y: HEIGHT - y } : { x, y });
 export const CONTROL = { shoulders: 108, hips: 222, top: 36, bottom: 372 };
 
 /** Parts as [distance from the middle, height on the page]; middle parts at 0, with the distance of their own sides behind. */
@@ -86,15 +90,15 @@ const FACING: Spots = {
   chin: [0, 368],
   ear: [15, 382],
   neck: [0, 398],
-  'back of the neck': [5, 399],
+  'back of the neck': [5, 400],
   'throat side': [10, 397],
-  'collar bone': [24, 400],
-  shoulder: [44, 406],
-  'shoulder blade': [30, 418],
-  armpit: [40, 420],
-  chest: [0, 408],
-  biceps: [58, 400],
-  triceps: [60, 408],
+  'collar bone': [24, 403],
+  shoulder: [44, 417],
+  'shoulder blade': [30, 446],
+  armpit: [40, 451],
+  chest: [0, 422],
+  biceps: [58, 403],
+  triceps: [60, 422],
   elbow: [72, 390],
   'crook of the elbow': [68, 388],
   forearm: [74, 378],
@@ -102,34 +106,34 @@ const FACING: Spots = {
   hand: [74, 356],
   palm: [74, 358],
   fingers: [74, 350],
-  ribs: [32, 432],
-  belly: [0, 430],
-  spine: [0, 436],
-  'small of the back': [0, 444],
-  waist: [0, 444],
+  ribs: [32, 480],
+  belly: [0, 475],
+  spine: [0, 489],
+  'small of the back': [0, 508],
+  waist: [0, 508],
   arm: [64, 396],
-  leg: [52, 440],
-  'belt line': [0, 446],
-  hips: [0, 454],
-  hip: [28, 454],
-  'hip bone': [25, 446],
-  'hip crease': [24, 446],
-  buttock: [20, 462],
-  'tail bone': [0, 464],
-  thigh: [44, 446],
-  'inner thigh': [34, 444],
-  hamstring: [44, 454],
-  knee: [60, 436],
-  'back of the knee': [58, 444],
-  shin: [68, 450],
-  calf: [66, 454],
-  ankle: [76, 464],
-  'back of the ankle': [74, 466],
-  heel: [78, 470],
-  foot: [80, 468],
-  instep: [82, 464],
-  sole: [80, 472],
-  toes: [84, 466],
+  leg: [52, 499],
+  'belt line': [0, 513],
+  hips: [0, 532],
+  hip: [28, 532],
+  'hip bone': [25, 513],
+  'hip crease': [24, 513],
+  buttock: [20, 552],
+  'tail bone': [0, 556],
+  thigh: [44, 513],
+  'inner thigh': [34, 508],
+  hamstring: [44, 532],
+  knee: [60, 489],
+  'back of the knee': [58, 508],
+  shin: [68, 523],
+  calf: [66, 532],
+  ankle: [76, 556],
+  'back of the ankle': [74, 561],
+  heel: [78, 571],
+  foot: [80, 566],
+  instep: [82, 556],
+  sole: [80, 576],
+  toes: [84, 561],
 };
 /** How far the sides of a middle part lie apart ("far lapel" on the chest). */
 const HALF = 16;
@@ -162,7 +166,7 @@ export const isLying = (athlete: Actor, view: PairView): boolean => athlete === 
 function spotAt(athlete: Actor, part: string, sign: number, view: PairView): Point {
   const spots = isLying(athlete, view) ? LYING : FACING;
   const [dx, y] = ownField(spots, part) ?? spots.belly!;
-  return { x: CENTRE + sign * (getTargets().middle.includes(part) ? Math.max(dx, HALF) : dx), y };
+  return seenAt(view, CENTRE + sign * (getTargets().middle.includes(part) ? Math.max(dx, HALF) : dx), y);
 }
 
 /** Where a limb or a part of a body is at rest. */
@@ -175,11 +179,11 @@ function matSpot(contact: Contact, view: PairView): Point {
   const { side } = bodyPart(contact.part);
   const sign = side ? signOf(side, isLying(contact.athlete, view)) : view.near;
   const where = contact.target.spot ?? '';
-  if (/between/.test(where)) return { x: CENTRE + sign * 12, y: 318 };
-  if (/head/.test(where)) return { x: CENTRE + sign * 46, y: 58 };
-  if (/shoulder|arm/.test(where)) return { x: CENTRE + sign * 104, y: 96 };
-  if (/hip|belt|ribs/.test(where)) return { x: CENTRE + sign * 106, y: 232 };
-  return isLying(contact.athlete, view) ? { x: CENTRE + sign * 106, y: 256 } : { x: CENTRE + sign * 104, y: 420 };
+  if (/between/.test(where)) return seenAt(view, CENTRE + sign * 12, 318);
+  if (/head/.test(where)) return seenAt(view, CENTRE + sign * 46, 58);
+  if (/shoulder|arm/.test(where)) return seenAt(view, CENTRE + sign * 104, 96);
+  if (/hip|belt|ribs/.test(where)) return seenAt(view, CENTRE + sign * 106, 232);
+  return isLying(contact.athlete, view) ? seenAt(view, CENTRE + sign * 106, 256) : seenAt(view, CENTRE + sign * 104, 451);
 }
 
 function signOfTarget(contact: Contact, { side, athlete, part = '' }: ContactTarget, view: PairView): number {
@@ -257,7 +261,7 @@ function drawLimb(
   for (const [i, names] of parts.entries()) {
     const reached = names.map((name) => reaching.get(key(name))).find((point) => point !== undefined);
     if (!reached) continue;
-    if (i >= 1 && path.length === 1) path.push(bent(path[0]!, reached, sign));
+    if (i >= 1 && path.length === 1) path.push(bent(path[0]!, reached, view.turned ? -sign : sign));
     path.push(reached);
     reaches = true;
   }
@@ -337,4 +341,11 @@ export function offeredSpots(limb: Pick<Contact, 'athlete' | 'part'>, view: Pair
     ]),
     ...middle.map((part) => ({ words: part, at: spotAt(other, part, 0, view) })),
   ];
+}
+
+/** Whether the other end of the page says more: who faces up the page is held in more places than who lies. */
+export function turnedSaysMore(contacts: readonly Contact[], view: PairView): boolean {
+  const held = contacts.filter(({ target }) => target.athlete !== 'mat');
+  const onLying = held.filter(({ target }) => isLying(target.athlete as Actor, view)).length;
+  return held.length - onLying > onLying;
 }

@@ -47,19 +47,27 @@ export interface Typing {
   /** The limb that has been named last and not yet what it holds. */
   readonly limb: Pick<Contact, 'athlete' | 'part'> | null;
   readonly input: RefObject<HTMLInputElement | null>;
+  /** The line that was put in last. */
+  readonly last: string;
   setTyped(typed: string): void;
   /** Puts the last item of the line in the place of what is typed of it, and goes to the line. */
   press(words: string): void;
   /** Puts the line in; an empty one is the next step. */
   enter(): void;
+  /** Puts a whole line in, as if it were typed. */
+  put(line: string): boolean;
   /** One more step after this one, what is held copied forward. */
   add(): void;
 }
+
+/** What was put in last, in whichever move: the next one often begins with it. */
+let lastPutIn = '';
 
 /** The line that holds are typed on. */
 export function useTyping({ subject, step, arrival, onSteps, onAt }: TypingInput): Typing {
   const [typed, setTyped] = useState('');
   const [wrong, setWrong] = useState<readonly string[]>([]);
+  const [last, setLast] = useState(lastPutIn);
   const input = useRef<HTMLInputElement>(null);
   const { transition, steps: written } = subject;
   /** A move begins with what is sure to be held on arrival. */
@@ -72,23 +80,28 @@ export function useTyping({ subject, step, arrival, onSteps, onAt }: TypingInput
     onSteps(`step ${step + 1}`, (now) => (now.length === 0 ? firstStep() : withNewStep(now, Math.min(step, now.length))));
     onAt(written.length === 0 ? 1 : step + 1);
   };
-  const enter = (): void => {
-    if (typed.trim() === '') return add();
-    const put = (now: readonly Step[]) => withTyped(now.length === 0 ? firstStep() : now, step, typed);
-    const next = put(written);
+  const put = (line: string): boolean => {
+    const withLine = (now: readonly Step[]) => withTyped(now.length === 0 ? firstStep() : now, step, line);
+    const next = withLine(written);
     setWrong(next.ok ? [] : next.error);
-    if (!next.ok) return;
+    if (!next.ok) return false;
     onSteps(`grips of step ${step}`, (now) => {
-      const result = put(now);
+      const result = withLine(now);
       return result.ok ? result.value : now;
     });
-    setTyped('');
+    lastPutIn = line.trim();
+    setLast(lastPutIn);
+    return true;
   };
-  const last = parseLimb(typed.slice(typed.lastIndexOf(',') + 1).trim());
+  const enter = (): void => {
+    if (typed.trim() === '') return add();
+    if (put(typed)) setTyped('');
+  };
+  const limb = parseLimb(typed.slice(typed.lastIndexOf(',') + 1).trim());
   const press = (words: string) => {
     const kept = typed.slice(0, typed.lastIndexOf(',') + 1);
     setTyped(`${kept}${kept === '' ? '' : ' '}${words}`);
     input.current?.focus();
   };
-  return { typed, wrong, limb: last.ok ? last.value : null, input, setTyped, press, enter, add };
+  return { typed, wrong, limb: limb.ok ? limb.value : null, input, last, setTyped, press, enter, put, add };
 }

@@ -59,7 +59,7 @@ export function HistoryScreen({ tree, revision, who, changes }: Props) {
   return (
     <div className="min-h-dvh">
       <AppStrip title={tree.name} links={screenLinks(tree.id, 'Log')} />
-      <main className="mx-auto max-w-4xl p-6">
+      <main id="content" tabIndex={-1} className="outline-none mx-auto max-w-4xl p-6">
         <h1 className="text-[29px]">Log of changes</h1>
         <p className="text-soft">Going back is a change like any other: it is added to the log, and nothing after it is lost.</p>
         <div className="mt-2 max-w-60">

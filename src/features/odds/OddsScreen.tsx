@@ -160,64 +160,66 @@ export function OddsScreen({ tree: bare, revision, book, at, filter: opened }: P
         </StripButton>
       </AppStrip>
       {(looking || isFiltering(filter)) && <FilterRow tree={whole} filter={filter} onFilter={setFilter} />}
-      <h1 className="sr-only">{tree.name}: odds</h1>
-      {tree.starts.length === 0 ? (
-        <p className="p-6">
-          There is no guard to start from yet. Draw one on the board; as soon as a branch ends in a pin, its chances are shown here.
-        </p>
-      ) : (
-        <main
-          className="grid flex-1 grid-cols-[minmax(0,1fr)] gap-6 p-5 [overflow-wrap:anywhere] lg:grid-cols-[minmax(300px,400px)_minmax(0,1fr)_340px]"
-          aria-busy={pending}
-        >
-          {(!odds || answer.failed !== null) && <Working what="Computing the odds" answer={answer} />}
-          {odds && (
+      <main id="content" tabIndex={-1} className="outline-none grow outline-none">
+        <h1 className="sr-only">{tree.name}: odds</h1>
+        {tree.starts.length === 0 ? (
+          <p className="p-6">
+            There is no guard to start from yet. Draw one on the board; as soon as a branch ends in a pin, its chances are shown here.
+          </p>
+        ) : (
+          <div
+            className="grid flex-1 grid-cols-[minmax(0,1fr)] gap-6 p-5 [overflow-wrap:anywhere] lg:grid-cols-[minmax(300px,400px)_minmax(0,1fr)_340px]"
+            aria-busy={pending}
+          >
+            {(!odds || answer.failed !== null) && <Working what="Computing the odds" answer={answer} />}
+            {odds && (
+              <div>
+                <FilterDifference tree={whole} filter={filter} onPosition={showAt} />
+                <StartTable tree={spoken} odds={odds} chosen={chosen} onChoose={choose} />
+              </div>
+            )}
             <div>
-              <FilterDifference tree={whole} filter={filter} onPosition={showAt} />
-              <StartTable tree={spoken} odds={odds} chosen={chosen} onChoose={choose} />
+              {start && <Endings start={start} name={positionOf(index, start.position).name} />}
+              {start && (
+                <section aria-label="Where the time goes" className="mt-5">
+                  <h2 className="text-[19px]">Where the round is fought</h2>
+                  <p className="text-soft">Expected number of exchanges at each place. Press one to see what to do there.</p>
+                  <ul className="mt-1 columns-2 font-figure text-[15px]">
+                    {visitList(spoken, start).map((item) => (
+                      <li key={item.id} className="flex justify-between gap-2 pr-4">
+                        <button type="button" className="min-h-8 text-left hover:underline" onClick={() => showAt(item.id)}>
+                          {item.name}
+                        </button>
+                        <span className="whitespace-nowrap text-soft">{item.visits}</span>
+                      </li>
+                    ))}
+                  </ul>
+                </section>
+              )}
             </div>
-          )}
-          <div>
-            {start && <Endings start={start} name={positionOf(index, start.position).name} />}
-            {start && (
-              <section aria-label="Where the time goes" className="mt-5">
-                <h2 className="text-[19px]">Where the round is fought</h2>
-                <p className="text-soft">Expected number of exchanges at each place. Press one to see what to do there.</p>
-                <ul className="mt-1 columns-2 font-figure text-[15px]">
-                  {visitList(spoken, start).map((item) => (
-                    <li key={item.id} className="flex justify-between gap-2 pr-4">
-                      <button type="button" className="min-h-8 text-left hover:underline" onClick={() => showAt(item.id)}>
-                        {item.name}
-                      </button>
-                      <span className="whitespace-nowrap text-soft">{item.visits}</span>
-                    </li>
+            {here && position && (
+              <section aria-label={`What to do at ${position.name}`} className="border-l-2 border-ink pl-4">
+                <h2 className="text-[24px]">{position.name}</h2>
+                <p>
+                  Finish from here: <strong className="font-semibold">{inHundred(here.value)}</strong>, with a full round left.{' '}
+                  <span className="text-soft">{asSentence(sayUndrawn(here.undrawn))}</span>
+                </p>
+                {here.choices.length === 0 && <p>The climb ends here.</p>}
+                <ul className="mt-2">
+                  {here.choices.map((choice, i) => (
+                    <ChoiceRow key={i} tree={spoken} position={position} choice={choice} />
                   ))}
                 </ul>
               </section>
             )}
           </div>
-          {here && position && (
-            <section aria-label={`What to do at ${position.name}`} className="border-l-2 border-ink pl-4">
-              <h2 className="text-[24px]">{position.name}</h2>
-              <p>
-                Finish from here: <strong className="font-semibold">{inHundred(here.value)}</strong>, with a full round left.{' '}
-                <span className="text-soft">{asSentence(sayUndrawn(here.undrawn))}</span>
-              </p>
-              {here.choices.length === 0 && <p>The climb ends here.</p>}
-              <ul className="mt-2">
-                {here.choices.map((choice, i) => (
-                  <ChoiceRow key={i} tree={spoken} position={position} choice={choice} />
-                ))}
-              </ul>
-            </section>
-          )}
-        </main>
-      )}
-      <p className="px-5 pb-3 text-[13px] text-soft">
-        All chances come from the tree: the coach’s guesses where typed, the gym’s defaults elsewhere (works 60, off cue 20, stopped 5 in
-        100; 10 seconds). No round has been observed yet: no data. They compare choices; they do not predict a match. Whether a move is
-        allowed is for the event’s current rule book to say.
-      </p>
+        )}
+        <p className="px-5 pb-3 text-[13px] text-soft">
+          All chances come from the tree: the coach’s guesses where typed, the gym’s defaults elsewhere (works 60, off cue 20, stopped 5 in
+          100; 10 seconds). No round has been observed yet: no data. They compare choices; they do not predict a match. Whether a move is
+          allowed is for the event’s current rule book to say.
+        </p>
+      </main>
     </div>
   );
 }

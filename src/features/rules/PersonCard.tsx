@@ -122,7 +122,7 @@ function Habits({ tree, person, onChange }: Omit<Props, 'onRemove' | 'children'>
 /** One person that the tree is looked at for, or against. Every change is stored at once. */
 export function PersonCard({ tree, person, onChange, onRemove, children }: Props) {
   const list = (field: 'off' | 'on' | 'physique') => (values: string[]) =>
-    onChange(field, { [field]: values.length > 0 ? values : undefined });
+    onChange({ off: 'left out', on: 'kept', physique: 'build' }[field], { [field]: values.length > 0 ? values : undefined });
   return (
     <section aria-label={person.name} className="grid min-w-0 grid-cols-[minmax(0,1fr)] gap-4 break-words">
       <div>

@@ -90,7 +90,11 @@ export function RulesScreen({ tree: opened, revision, book: openedBook, at }: Pr
           session.dispatch({ type: 'read' });
         }}
       />
-      <main className="mx-auto grid max-w-5xl grid-cols-[minmax(0,1fr)] gap-8 p-6 [overflow-wrap:anywhere] md:grid-cols-[240px_minmax(0,1fr)]">
+      <main
+        id="content"
+        tabIndex={-1}
+        className="outline-none mx-auto grid max-w-5xl grid-cols-[minmax(0,1fr)] gap-8 p-6 [overflow-wrap:anywhere] md:grid-cols-[240px_minmax(0,1fr)]"
+      >
         <nav aria-label="Cards">
           <h1 className="text-[29px]">Rules</h1>
           <Entries items={ruleCard.items} chosen={chosen?.kind === 'ruleCard' ? chosen.id : null} onPick={pick('ruleCard')} />

@@ -40,7 +40,7 @@ function useInSight(picked: { readonly isNew: boolean } | null): RefObject<HTMLD
     const below = sheet.current;
     if (!picked || !below) return;
     if (below.getBoundingClientRect().top > window.innerHeight / 2) below.scrollIntoView({ block: 'start' });
-    if (picked.isNew) below.querySelector('input')?.select();
+    if (picked.isNew) below.querySelector<HTMLInputElement | HTMLTextAreaElement>('input, textarea')?.select();
   }, [picked]);
   return sheet;
 }

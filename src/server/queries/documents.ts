@@ -72,12 +72,6 @@ export const manySummaries = (db: Db, gymId: string, kind: DocumentKind, counted
   from documents d where d.gym_id = ${gymId} and d.kind = ${kind} and (d.deleted_at is not null) = ${deleted}
   order by d.touched desc, d.document_id`;
 
-export async function maybeOneLatestId(db: Db, gymId: string, kind: DocumentKind): Promise<string | null> {
-  const [row] = await db<{ documentId: string }[]>`select document_id from documents
-    where gym_id = ${gymId} and kind = ${kind} and deleted_at is null order by touched desc, document_id limit 1`;
-  return row?.documentId ?? null;
-}
-
 /** Revision and form alone; `lock` holds the document until the transaction ends. */
 export async function maybeOneHead(
   db: Db,
@@ -211,6 +205,15 @@ export interface StoredDiff {
 export const manyDiffsSince = (db: Db, { gymId, kind, id }: Key, revision: number): Promise<StoredDiff[]> => db<StoredDiff[]>`
   select revision, form, diff, former -> 'document' as former, (former ->> 'form')::int as former_form
   from document_changes where gym_id = ${gymId} and kind = ${kind} and document_id = ${id} and revision > ${revision} order by revision desc`;
+
+export interface RecentChange extends StoredChange {
+  /** The first of what it changed: enough to say where. */
+  readonly changes: Diff['changes'];
+}
+/** The latest changes, latest first. */
+export const manyRecentChanges = (db: Db, { gymId, kind, id }: Key, limit: number): Promise<RecentChange[]> => db<RecentChange[]>`
+  select revision, diff ->> 'label' as label, made_at, made_by, coalesce(jsonb_path_query_array(diff, '$.changes[0 to 3]'), '[]') as changes
+  from document_changes where gym_id = ${gymId} and kind = ${kind} and document_id = ${id} and revision > 1 order by revision desc limit ${limit}`;
 
 /** The rows that the last change touched, in its order. */
 export async function manyLastTouched(db: Db, { gymId, kind, id }: Key): Promise<Diff | null> {

@@ -13,9 +13,9 @@ const RED = '#b3261e';
 const HAIR = '#cfc8ba';
 const MARGIN = 28;
 const GAP = 8;
-const SIZES = [9.5, 9, 8.5, 8, 7.5, 7, 6.5, 6, 5.5];
-/** Of a class that no single page holds. */
-const PAGED_SIZE = 7.5;
+/** In pt, the largest that holds all of it on one page is taken; nothing smaller is read at the mat. */
+const SIZES = [11, 10.5, 10, 9.5, 9];
+const PAGED_SIZE = 9;
 
 type Doc = PDFKit.PDFDocument;
 

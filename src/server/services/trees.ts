@@ -1,11 +1,12 @@
 import { err, ok, type Result } from '@/core/base';
+import type { Diff } from '@/core/document';
 import { treeInGym, withGame, type Athlete, type GymBook, type Opponent } from '@/core/people';
 import { formatTreeFile, normaliseTree, TREE_FILE_MAX_BYTES } from '@/core/notation';
-import { emptyTree, freshId, headerOf, type PositionId, type RuleSet, type TreeDocument } from '@/core/tree';
+import { freshId, headerOf, type PositionId, type RuleSet, type TreeDocument } from '@/core/tree';
 import { kindOf, type AnyDocument, type Moved } from '@/documents';
 import { besideOf } from '@/documents/tree';
 import { inTransaction } from '../db/client';
-import { manyLastTouched, maybeOneLatestId } from '../queries/documents';
+import { manyLastTouched } from '../queries/documents';
 import { takeBeside } from './beside';
 import type { Context } from './context';
 import { insertFresh } from './documents';
@@ -50,20 +51,17 @@ export async function findTreeFile(context: Context, treeId: string): Promise<st
   return tree && formatTreeFile(tree);
 }
 
-/** The tree last worked on; an empty one is made for a gym that has none. */
-export async function getLatestTreeId(context: Context): Promise<string> {
-  const latest = await maybeOneLatestId(context.db, context.gymId, 'tree');
-  return latest ?? (await storeTree(context, emptyTree('my-passing', 'My passing'))).treeId;
-}
-
 /** The positions that the last change touched: its rows, or where its transitions begin. */
 export async function findLastTouched(context: Context, treeId: string): Promise<PositionId[]> {
   const diff = await manyLastTouched(context.db, keyOf(context, 'tree', treeId));
-  return (diff?.changes ?? []).flatMap((change) => {
+  return touchedBy(diff?.changes ?? []);
+}
+/** Ids of what changes touched, of transitions where they begin; what was removed is named, too. */
+export const touchedBy = (changes: Diff['changes']): PositionId[] =>
+  changes.flatMap((change) => {
     if (change.kind !== 'row') return [];
     return [change.list === 'transitions' ? ((change.to as { from?: string } | null)?.from ?? change.id) : change.id];
   });
-}
 
 export interface TakenTree {
   readonly treeId: string;

@@ -5,6 +5,7 @@ import { boardParamsSchema } from '@/contracts/boardParams';
 import { filterFromParams } from '@/contracts/filter';
 import { guardOf } from '@/core/board';
 import { BoardLoader } from '@/features/board/BoardLoader';
+import { findClasses } from '@/server/services/classes';
 import { findBook, findLastTouched } from '@/server/services/trees';
 import { NotHere } from '@/ui/NotHere';
 import { saidOfId } from '@/app/notHere';
@@ -15,7 +16,7 @@ export const metadata: Metadata = { title: 'Board' };
 export default async function BoardPage({ params, searchParams }: SearchedTreePage) {
   const { context, tree, revision } = await openTree(params);
   const found = await searchParams;
-  const { show, at } = boardParamsSchema.parse(found);
+  const { show, at, of } = boardParamsSchema.parse(found);
   const selected = at !== undefined && tree.positions.some((position) => position.id === at) ? at : null;
   // Without a place in the address the board opens on the guard last worked on.
   const touched = selected === null ? await findLastTouched(context, tree.id) : [selected];
@@ -24,9 +25,11 @@ export default async function BoardPage({ params, searchParams }: SearchedTreePa
   const opened = {
     view: show ?? (tree.positions.length > 12 ? ('guard' as const) : ('tree' as const)),
     selected,
+    asked: selected === null ? null : (of ?? null),
     guard,
     filter: filterFromParams(found),
     book: await findBook(context, tree.id),
+    classes: (await findClasses(context, tree.id)).map(({ plan: { name, branches } }) => ({ name, branches })),
   };
   const missing = saidOfId(
     'place',

@@ -17,7 +17,7 @@ export function stillOf({ tree, view, guard, selected, filter }: OpenedBoard): s
   const key = `${view} ${guard} ${seed}`;
   const known = drawn(tree).get(key);
   if (known !== undefined) return known;
-  const { layout } = sceneOf({ tree, view, guard, selected: seed, route: 0, unfolded: false }, [], null);
+  const { layout } = sceneOf({ tree, view, guard, selected: seed, unfolded: false }, null);
   const markup = markupOf(<StillBoard layout={layout} />);
   drawn(tree).set(key, markup);
   return markup;

@@ -1,17 +1,14 @@
-import { cyclesOf } from './cycles';
+import { findLoopPlaces } from '../../structure';
 import { type Finder } from '../finding';
-
-/** A board lists the first costly loops, not the thousands that a dense tree has. */
-const LISTED_CYCLES = 200;
 
 export const costlyCycle: Finder<'costlyCycle'> = {
   find: (tree) => {
-    const { cycles, status } = cyclesOf(tree);
-    const costly = cycles.filter((cycle) => cycle.kind === 'costly').slice(0, LISTED_CYCLES);
-    const list = costly.map(({ positions }) => ({
+    const { places, status } = findLoopPlaces(tree);
+    const list = places.map(({ from, to, positions }) => ({
       kind: 'costlyCycle' as const,
-      key: `costlyCycle/${positions.join('>')}`,
-      position: positions[0]!,
+      key: `costlyCycle/${from}>${to}`,
+      position: from,
+      to,
       positions,
     }));
     return { list, status };

@@ -28,10 +28,13 @@ interface Props {
   /** The row of filters is open. */
   readonly looking: boolean;
   readonly onLook: () => void;
+  /** The window shows one rung at a time. */
+  readonly isNarrow: boolean;
 }
 
-export function BoardStrip({ state, edits, broken, dispatch, onFind, looking, onLook }: Props) {
+export function BoardStrip({ state, edits, broken, dispatch, onFind, looking, onLook, isNarrow }: Props) {
   const select = (view: BoardView) => dispatch({ type: 'view', view });
+  const isWalk = isNarrow && state.narrow === 'walk';
   return (
     <AppStrip
       title={state.tree.name}
@@ -47,8 +50,13 @@ export function BoardStrip({ state, edits, broken, dispatch, onFind, looking, on
       }
     >
       <div role="group" aria-label="Show" className="flex gap-3 max-xl:flex-wrap">
+        {isNarrow && (
+          <StripButton chosen={isWalk} onClick={() => dispatch({ type: 'walk' })}>
+            One rung
+          </StripButton>
+        )}
         {VIEWS.map(([view, label]) => (
-          <StripButton key={view} chosen={state.view === view} onClick={() => select(view)}>
+          <StripButton key={view} chosen={state.view === view && !isWalk} onClick={() => select(view)}>
             {label}
           </StripButton>
         ))}

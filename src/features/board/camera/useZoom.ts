@@ -24,10 +24,14 @@ export interface ZoomApi {
   /** Brings a world point into sight, if it is not. */
   show(x: number, y: number): void;
 }
+const BOARD_TYPE = [12, 12.5, 13, 13.5, 15, 17, 19, 22];
+const LEAST_TYPE = 12;
 /** How much of the board's height is looked for at most. */
 const SMALL_PART = 0.45;
 
 const boxOf = ({ clientWidth, clientHeight }: Element): Box => ({ width: clientWidth, height: clientHeight });
+/** The sizes of type on the board (px) that cannot be read at this scale: globals.css leaves their words out. */
+const tooSmall = (scale: number): string => BOARD_TYPE.filter((size) => size * scale < LEAST_TYPE - 0.01).join(' ');
 const onScreen = ({ x, y, width, height }: Rect, transform: ZoomTransform): Rect => ({
   x: transform.applyX(x),
   y: transform.applyY(y),
@@ -82,6 +86,7 @@ export function useZoom(anchor: Anchor | null, drawn: readonly Rect[]): ZoomApi 
       .on('zoom', ({ transform, sourceEvent }: { transform: ZoomTransform; sourceEvent: unknown }) => {
         current.current = transform;
         scene.current?.setAttribute('transform', transform.toString());
+        scene.current?.setAttribute('data-leaves-out', tooSmall(transform.k));
         // Another picture is looked at anew; a hand that moves the board takes the caret along.
         if (sourceEvent) follow();
         else place();

@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { LARGEST, READABLE } from '../viewModel';
+import { LARGEST } from '../viewModel';
 import { placeClear, placeWithin, viewOfAll, viewToShow } from './view';
 
 const BOX = { width: 1000, height: 600 };
@@ -14,10 +14,10 @@ describe('what is in view', () => {
   });
   it('a tall world stays readable, its ground at the bottom', () => {
     const view = viewOfAll({ width: 1000, top: 0, ground: 9000 }, BOX, true);
-    expect(view.k).toBe(Math.min(1, READABLE));
+    expect(view.k).toBe(1);
     expect(9000 * view.k + view.y).toBe(600);
-    // A hub keeps the size of its words, however wide it is.
-    expect(viewOfAll({ width: 5000, top: 0, ground: 700, least: 1 }, BOX, true)).toMatchObject({ k: 1, x: 0 });
+    // However wide it is.
+    expect(viewOfAll({ width: 5000, top: 0, ground: 700 }, BOX, true)).toMatchObject({ k: 1, x: 0 });
   });
   it('a point in sight moves nothing, any other comes to the middle at the same size', () => {
     const view = { x: 10, y: 20, k: 0.5 };

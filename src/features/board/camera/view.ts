@@ -1,12 +1,10 @@
-import { LARGEST, READABLE } from '../viewModel';
+import { LARGEST } from '../viewModel';
 
 /** The drawn area in world px; `ground` is kept at the bottom when not all fits. */
 export interface World {
   readonly width: number;
   readonly top: number;
   readonly ground: number;
-  /** It opens no smaller than this, however wide it is; absent = as small as its width asks for, as far as words allow. */
-  readonly least?: number;
 }
 /** In px of the screen. */
 export interface Box {
@@ -20,11 +18,10 @@ export interface View {
   readonly k: number;
 }
 
-/** All of the world in the box, in its middle; with `readable` no smaller than words allow, the ground at the bottom. */
-export function viewOfAll({ width, top, ground, least }: World, box: Box, readable: boolean): View {
-  const across = box.width / width;
-  const whole = Math.min(across, box.height / (ground - top));
-  const k = Math.min(LARGEST, readable ? Math.max(whole, least ?? Math.min(across, READABLE)) : whole);
+/** All of the world in the box, in its middle; with `readable` no smaller than its words were set, the ground at the bottom. */
+export function viewOfAll({ width, top, ground }: World, box: Box, readable: boolean): View {
+  const whole = Math.min(box.width / width, box.height / (ground - top));
+  const k = Math.min(LARGEST, readable ? Math.max(whole, 1) : whole);
   const spare = box.height - (ground - top) * k;
   return { x: Math.max(0, (box.width - width * k) / 2), y: spare > 0 ? spare / 2 - top * k : box.height - ground * k, k };
 }

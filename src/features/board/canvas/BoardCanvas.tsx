@@ -87,7 +87,7 @@ export function BoardCanvas({ state, tree, faded, shut, catalogue, scene, dispat
   );
   const { svg, scene: group, overlay, fit, by, show } = useZoom(anchor, drawn);
   useFocusBack(svg, caret);
-  const world = hub ? { width: hub.width, top: 0, ground: hub.height, least: 1 } : { width: layout.width, top: -layout.height, ground: 0 };
+  const world = hub ? { width: hub.width, top: 0, ground: hub.height } : { width: layout.width, top: -layout.height, ground: 0 };
   useFit({ picture: hub ? `hub ${hub.id}` : scene.key, world, size, fit });
   const chosen = hub ? undefined : layout.rungs.find((placed) => placed.rung.id === selected);
   const [chosenX, chosenY] = chosen ? [chosen.x, chosen.y - layout.height] : [null, null];
@@ -117,46 +117,48 @@ export function BoardCanvas({ state, tree, faded, shut, catalogue, scene, dispat
   };
   const focusable = selected ?? layout.rungs.find((placed) => placed.rung.isGuard)?.rung.id ?? layout.rungs[0]?.rung.id ?? null;
   return (
-    <div ref={box} className="relative h-full min-h-[420px] overflow-hidden">
-      <svg ref={svg} role="group" aria-label="The climb" className="absolute inset-0 h-full w-full touch-none select-none">
-        <g ref={group}>
-          {hub ? (
-            <>
-              <HubView
-                layout={hub}
-                shut={shut}
-                section={section}
-                shareOf={(item) => hubShare(state, hub.id, item)}
-                onSelect={select}
-                onOpen={(at) => open(hub.id, at)}
-              />
-              <HubName layout={hub} />
-            </>
-          ) : (
-            <g transform={`translate(0, ${-layout.height})`}>
-              <ClimbView
-                layout={layout}
-                faded={faded}
-                shut={shut}
-                selected={selected}
-                section={section}
-                hovered={hovered}
-                focusable={focusable}
-                onSelect={select}
-                onOpen={open}
-                onHover={setHovered}
-                onKey={onKey}
-              />
-            </g>
-          )}
-        </g>
-      </svg>
-      {caret && anchor && (
-        <div ref={overlay} className="absolute top-0 left-0 z-10 w-80 max-w-full bg-paper">
-          <CaretLine {...{ tree, caret, catalogue, dispatch }} skipped={state.skipped} />
-        </div>
-      )}
-      <div className="absolute right-3 bottom-2 flex gap-3 bg-paper px-2">
+    <div className="flex h-full min-h-[420px] flex-col">
+      <div ref={box} className="relative min-h-0 flex-1 overflow-hidden">
+        <svg ref={svg} role="group" aria-label="The climb" className="absolute inset-0 h-full w-full touch-none select-none">
+          <g ref={group}>
+            {hub ? (
+              <>
+                <HubView
+                  layout={hub}
+                  shut={shut}
+                  section={section}
+                  shareOf={(item) => hubShare(state, hub.id, item)}
+                  onSelect={select}
+                  onOpen={(at) => open(hub.id, at)}
+                />
+                <HubName layout={hub} />
+              </>
+            ) : (
+              <g transform={`translate(0, ${-layout.height})`}>
+                <ClimbView
+                  layout={layout}
+                  faded={faded}
+                  shut={shut}
+                  selected={selected}
+                  section={section}
+                  hovered={hovered}
+                  focusable={focusable}
+                  onSelect={select}
+                  onOpen={open}
+                  onHover={setHovered}
+                  onKey={onKey}
+                />
+              </g>
+            )}
+          </g>
+        </svg>
+        {caret && anchor && (
+          <div ref={overlay} className="absolute top-0 left-0 z-10 w-80 max-w-full bg-paper">
+            <CaretLine {...{ tree, caret, catalogue, dispatch }} skipped={state.skipped} />
+          </div>
+        )}
+      </div>
+      <div className="flex justify-end gap-3 px-4">
         {!hub && (state.unfolded || layout.rungs.some((placed) => placed.folded.length > 0)) && (
           <StripButton onClick={() => dispatch({ type: 'fold' })}>{state.unfolded ? 'Fold' : 'Unfold'}</StripButton>
         )}

@@ -1,8 +1,9 @@
-import { HUB_PLANK, type HubAnswer, type HubLayout, type HubSection } from '@/core/board';
+import { fitText, HUB_PLANK, type HubAnswer, type HubLayout, type HubSection } from '@/core/board';
 import { LINES, type Line } from '@/core/tree';
 import { NO_ANSWER, sayDrawnAnswer, saySection } from '@/core/words';
 import type { Shut } from '../shut';
 import { later } from '@/client/later';
+import { walkButtons } from './walkButtons';
 
 const points = (list: readonly (readonly [number, number])[]): string => list.map(([x, y]) => `${x.toFixed(1)},${y.toFixed(1)}`).join(' ');
 
@@ -145,7 +146,7 @@ function PlankSection({ item, plankY, share, chosen, onOpen, onSelect }: Section
       <Lines words={words} x={x + 5} y={bottom + 19} className={`${section.broken ? 'fill-red' : 'fill-his'} font-medium`} />
       {share.split(', ').map((part, i) => (
         <text key={i} x={x + 5} y={bottom + 20 + (words.length + i) * 15} fontSize={12.5} className="halo fill-soft">
-          {part}
+          {fitText(part, 12.5, width - 8)}
         </text>
       ))}
       {chosen && <rect x={x} y={bottom + 2} width={width} height={3} className="fill-ink" />}
@@ -176,7 +177,7 @@ interface Props {
 export function HubView({ layout, shut, section, shareOf, onSelect, onOpen }: Props) {
   const { left, right, plankY, height, lines, width } = layout;
   return (
-    <g className="font-figure">
+    <g className="font-figure" onKeyDown={walkButtons}>
       {lines.map(({ line, y, used }) => (
         <g key={line}>
           <line x1={left} x2={right} y1={y} y2={y} className="stroke-red" strokeWidth={used ? 1.3 : 0.8} />

@@ -1,5 +1,5 @@
 import { memo } from 'react';
-import type { PlacedRung, PlacedSection } from '@/core/board';
+import { wholeName, type PlacedRung, type PlacedSection } from '@/core/board';
 import { ENDING_WORDS } from '@/core/words';
 import { LINES } from '@/core/tree';
 
@@ -54,14 +54,15 @@ const RungShape = memo(function RungShape({
   const below = rung.zone === 'under' || rung.zone === 'ground';
   const bar = rung.hub || (rung.ends && !below) ? 'fill-red' : below ? 'fill-his' : 'fill-ink';
   const words = below ? 'fill-his' : 'fill-ink';
-  const nameEnd = placed.name.at(-1);
+  const name = mark === 'selected' || mark === 'hovered' ? wholeName(placed) : placed.name;
+  const nameEnd = name.at(-1);
   const isBrief = mark === 'brief';
   // Filtered out: hair-thin and nameless, in its place.
   if (mark === 'faded') return <line x1={x} x2={x + width} y1={y + thickness / 2} y2={y + thickness / 2} className="stroke-hair" />;
   return (
     <g className="font-figure">
       {mark === 'selected' && (
-        <rect x={x - 6} y={y - 20} width={width + 12} height={thickness + 26 + 13 * placed.name.length} className="fill-tint" />
+        <rect x={x - 6} y={y - 20} width={width + 12} height={thickness + 26 + 13 * (rung.hub ? 1 : name.length)} className="fill-tint" />
       )}
       {sections.map((item, i) =>
         item.section.broken ? (
@@ -110,7 +111,7 @@ const RungShape = memo(function RungShape({
           )),
         )}
       {!isBrief && (rung.zone === 'ladder' || rung.zone === 'back') && !rung.hub && <Ticks placed={placed} />}
-      {placed.name.map((label, i) => (
+      {name.map((label, i) => (
         <text
           key={i}
           x={label.x}

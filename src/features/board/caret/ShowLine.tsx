@@ -37,7 +37,7 @@ export function ShowLine(props: LineProps<Extract<CaretState, { kind: 'value' }>
     <Caret<LineOption>
       {...shared}
       said={position.name}
-      lead="he"
+      lead={tree.isSwapped ? 'I' : 'he'}
       label="What he does or shows there"
       hint="frames / turns away, or his hips: flat / turned in"
       optionsFor={(typed) => (typed.trim().startsWith('!') ? saidOptions(typed) : cueOptions(typed))}

@@ -1,5 +1,5 @@
 import { optionsAmong } from '@/client/optionsAmong';
-import { indexOf, type PositionId, type TreeDocument } from '@/core/tree';
+import { indexOf, positionOf, type PositionId, type TreeDocument } from '@/core/tree';
 import { PickOne } from '@/ui/PickOne';
 
 interface Props {
@@ -9,12 +9,15 @@ interface Props {
   readonly none: string;
   readonly value: PositionId | undefined;
   readonly onChange: (id: PositionId | undefined) => void;
+  /** Only these; absent = all of the tree. */
+  readonly among?: readonly PositionId[];
 }
 
 /** One of the places of the tree, or none. No id is empty. */
-export function PositionSelect({ tree, label, none, value, onChange }: Props) {
+export function PositionSelect({ tree, label, none, value, onChange, among }: Props) {
   const shown = value === undefined ? none : (indexOf(tree).positions.get(value)?.name ?? value);
-  const places = () => [{ key: '', name: none }, ...tree.positions.map(({ id, name }) => ({ key: id, name }))];
+  const listed = () => (among ? among.map((id) => positionOf(indexOf(tree), id)) : tree.positions);
+  const places = () => [{ key: '', name: none }, ...listed().map(({ id, name }) => ({ key: id, name }))];
   return (
     <PickOne
       label={label}

@@ -27,7 +27,6 @@ import { RecognitionCard } from './position/RecognitionCard';
 import { GripsHere } from './position/GripsHere';
 import { InlineName } from '@/ui/InlineName';
 import { later } from '@/client/later';
-import { Unfold } from '@/ui/Unfold';
 import { PositionNotes } from './position/PositionNotes';
 import { ShowsList } from './position/ShowsList';
 import { shutByMyGrips, type Shut } from '../shut';
@@ -128,6 +127,7 @@ export function RungSheet({
   ];
   return (
     <section aria-label={position.name}>
+      <h2 className="sr-only">{position.name}</h2>
       <InlineName
         key={position.id}
         label="Name of the position"
@@ -229,9 +229,8 @@ export function RungSheet({
           <p className="text-soft">Your gym’s rules and the event’s rule book come first.</p>
         </div>
       )}
-      <Unfold summary="About this position">
-        {() => <PositionDetails tree={tree} position={position} onChange={edit} dispatch={dispatch} />}
-      </Unfold>
+      <h3 className="mt-4 pt-2 text-[15px] tracking-wide uppercase">About this place</h3>
+      <PositionDetails key={`about ${position.id}`} tree={tree} position={position} onChange={edit} dispatch={dispatch} />
     </section>
   );
 }

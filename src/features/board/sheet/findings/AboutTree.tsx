@@ -33,7 +33,7 @@ function DefaultNumbers({ tree, onChange }: { tree: TreeDocument; onChange: (def
           onChange={(offCue) => put({ offCue })}
         />
         <ChanceSelect
-          label="It works into what stops it"
+          label="It works even when he does what stops it"
           value={said.stopped}
           byDefault={sayByDefault(DEFAULTS.stopped)}
           choices={OFF_CHOICES}

@@ -1,7 +1,19 @@
 import type { Dispatch } from 'react';
 import type { TreeSheet } from '@/workers/sheet';
 import { indexOf, positionOf, type PositionId, type TreeDocument } from '@/core/tree';
-import { sayAnnounced, sayAnswer, sayContinuation, sayHub, sayMine, sayRoleChange, sayTempoChange, sayUnsureValue } from '@/core/words';
+import {
+  sayAnnounced,
+  sayAnswer,
+  sayContinuation,
+  sayDilemma,
+  sayHalfDilemma,
+  sayHub,
+  sayMine,
+  sayRoleChange,
+  sayTempoChange,
+  sayUnpriced,
+  sayUnsureValue,
+} from '@/core/words';
 import type { BoardAction } from '../../boardState';
 import { Fold } from '../Fold';
 
@@ -14,7 +26,7 @@ interface Props {
 
 /** What was begun and not finished, every way to the back, and the hubs by how much goes through them. */
 export function TodoSections({ tree, sheet, dispatch }: Props) {
-  const { todo, backTakes, roles, tempoChanges, hubs, unconfirmed } = sheet;
+  const { todo, backTakes, roles, tempoChanges, hubs, unconfirmed, dilemmas, missedHubs, unpriced } = sheet;
   const index = indexOf(tree);
   const nameOf = (id: PositionId): string => positionOf(index, id).name;
   const line = (key: string, at: PositionId, words: string) => (
@@ -28,6 +40,18 @@ export function TodoSections({ tree, sheet, dispatch }: Props) {
   const fromOf = (id: string): PositionId => index.transitions.get(id)!.from;
   return (
     <>
+      <Fold title="Dilemmas" count={dilemmas.dilemmas.length}>
+        {() => dilemmas.dilemmas.map((pair) => line(`${pair.position} ${pair.a} ${pair.b}`, pair.position, sayDilemma(tree, pair)))}
+      </Fold>
+      <Fold title="Half a dilemma" count={dilemmas.oneWay.length}>
+        {() => dilemmas.oneWay.map((pair) => line(`${pair.position} ${pair.a} ${pair.b}`, pair.position, sayHalfDilemma(tree, pair)))}
+      </Fold>
+      <Fold title="Guards that do not lead to a hub" count={missedHubs.length}>
+        {() => missedHubs.map(({ hub, starts }) => line(hub, hub, `no way from ${starts.map(nameOf).join(', ')}`))}
+      </Fold>
+      <Fold title="What he gets is not drawn" count={unpriced.length}>
+        {() => unpriced.map(({ position, value }) => line(`${position} ${value}`, position, sayUnpriced(tree, position, value)))}
+      </Fold>
       <Fold title="Announced, not taught" count={todo.announced.length + todo.continuations.length}>
         {() => [
           ...todo.announced.map((item) => line(item.position, item.position, sayAnnounced(tree, item))),

@@ -7,7 +7,7 @@ import type { PositionId, TreeDocument } from '@/core/tree';
 import { buttonClass } from '@/ui/Field';
 import { Select } from '@/ui/Select';
 import type { BoardAction } from '../../boardState';
-import { readOwnWords } from '../../ownWords';
+import { readOwnWords } from '@/client/ownWords';
 import { OutlinePreview } from './OutlinePreview';
 import { draftKey, draftsOf, keepDrafts, type Drafts } from './outlineDrafts';
 import { modeOf, nextIndent, scopesFor, textOf, type Scope } from './scopes';

@@ -1,4 +1,14 @@
-import { FAMILY_NAMES, CONTEXT_WORDS, DISTANCE_WORDS, ENDING_WORDS, STANCE_WORDS, TEMPO_WORDS, plural } from '@/core/words';
+import {
+  FAMILY_NAMES,
+  CONTEXT_WORDS,
+  DISTANCE_WORDS,
+  ENDING_WORDS,
+  STANCE_WORDS,
+  TEMPO_WORDS,
+  plural,
+  sayPlace,
+  FIELD_WORDS,
+} from '@/core/words';
 import {
   DISTANCES,
   ENDINGS,
@@ -8,7 +18,6 @@ import {
   RANGES,
   STANCES,
   TEMPOS,
-  withoutPosition,
   type Context,
   type OwnerRole,
   type Position,
@@ -22,6 +31,8 @@ import { NumberField } from '@/ui/NumberField';
 import { ListLine, TextLine } from '@/ui/TextLine';
 import type { BoardAction } from '../../boardState';
 import { ContinuesIn } from './ContinuesIn';
+import { ReadPart } from '../ReadPart';
+import { RemovePlace } from './RemovePlace';
 import { SignTicks } from './SignTicks';
 import { Tick } from './Tick';
 import { Select } from '@/ui/Select';
@@ -109,8 +120,6 @@ function BySchool({ tree, position, onChange }: Omit<Props, 'dispatch'>) {
 export function PositionDetails({ tree, position, onChange, dispatch }: Props) {
   const start = tree.starts.find((item) => item.position === position.id);
   const isStart = start !== undefined;
-  // What only may land here goes on without it.
-  const routes = tree.transitions.filter(({ from, to }) => from === position.id || to === position.id).length;
   const setStart = (on: boolean) => {
     const others = tree.starts.filter((item) => item.position !== position.id);
     dispatch({
@@ -128,147 +137,200 @@ export function PositionDetails({ tree, position, onChange, dispatch }: Props) {
     onChange(`time, ${CONTEXT_WORDS[context]}`, { tempoByContext: all.length > 0 ? all : undefined });
   };
   const text = (field: 'legRelation' | 'tempoReason' | 'windowCloses' | 'source' | 'notes' | 'reason') => (value: string) =>
-    onChange(field, { [field]: value === '' ? undefined : value });
+    onChange(FIELD_WORDS[field], { [field]: value === '' ? undefined : value });
   const list = (field: 'aliases' | 'hazards' | 'checkpoints') => (values: string[]) =>
-    onChange(field, { [field]: values.length > 0 ? values : undefined });
+    onChange(FIELD_WORDS[field], { [field]: values.length > 0 ? values : undefined });
   return (
-    <div className="grid gap-2">
-      <Choice
-        label="Kind of place"
-        value={position.family}
-        options={FAMILIES}
-        words={FAMILY_NAMES}
-        onChange={(family) => family && onChange('kind', { family })}
-      />
-      <Choice
-        label="Time here"
-        value={position.tempo}
-        options={TEMPOS}
-        words={TEMPO_WORDS}
-        onChange={(tempo) => tempo && onChange('time', { tempo })}
-      />
-      {tree.contexts.map((context) => (
-        <Choice
-          key={context}
-          label={`Time here, ${CONTEXT_WORDS[context]}`}
-          none="the same"
-          value={position.tempoByContext?.find((item) => item.context === context)?.tempo}
-          options={TEMPOS}
-          words={TEMPO_WORDS}
-          onChange={(tempo) => setTempoIn(context, tempo)}
-        />
-      ))}
-      <TextLine label="Why" value={position.tempoReason ?? ''} hint="his leg is trapped between mine" onChange={text('tempoReason')} />
-      <TextLine
-        label="The chance is gone"
-        value={position.windowCloses ?? ''}
-        hint="when he faces me again"
-        onChange={text('windowCloses')}
-      />
-      <Choice
-        label="The climb ends here as"
-        none="it goes on"
-        value={position.ends}
-        options={ENDINGS}
-        words={ENDING_WORDS}
-        onChange={(ends) => onChange('ending', { ends })}
-      />
-      <Tick checked={position.unfinished ?? false} onChange={(on) => onChange('an attempt', { unfinished: on || undefined })}>
-        Only an attempt so far: the next line is not cleared yet
-      </Tick>
-      <TextLine label="Why here and not elsewhere" value={position.reason ?? ''} hint="he cannot turn in" onChange={text('reason')} />
-      <ListLine
-        label={position.ends ? 'Settled when (; between)' : 'Look for, at the mat (; between)'}
-        mark=";"
-        values={position.checkpoints ?? []}
-        hint="chest on chest; far hip blocked"
-        onChange={list('checkpoints')}
-      />
-      <NumberField
-        key={`ways ${position.id}`}
-        label="How many ways on there are in all"
-        {...RANGES.waysInAll}
-        none="not said"
-        value={position.waysInAll ?? null}
-        onChange={(waysInAll) => onChange('ways in all', { waysInAll: waysInAll ?? undefined })}
-      />
-      <ContinuesIn position={position} onChange={onChange} />
-      <BySchool tree={tree} position={position} onChange={onChange} />
-      <Tick checked={isStart} onChange={setStart}>
-        A round can start here
-      </Tick>
-      {start && (
-        <ListLine
-          label="What is given at the start"
-          values={start.facts ?? []}
-          hint="sleeve held"
-          onChange={(facts) =>
-            dispatch({
-              type: 'edit',
-              label: `${position.name}: given at the start`,
-              tree: {
-                ...tree,
-                starts: tree.starts.map((item) =>
-                  item === start ? { position: item.position, ...(facts.length > 0 ? { facts } : {}) } : item,
-                ),
-              },
-            })
-          }
-        />
+    <div>
+      <ReadPart title="What it is" says={sayPlace.kind(tree, position)}>
+        {() => (
+          <>
+            <Choice
+              label="Kind of place"
+              value={position.family}
+              options={FAMILIES}
+              words={FAMILY_NAMES}
+              onChange={(family) => family && onChange('kind', { family })}
+            />
+            <Tick checked={isStart} onChange={setStart}>
+              A round can start here
+            </Tick>
+            {start && (
+              <ListLine
+                label="What is given at the start"
+                values={start.facts ?? []}
+                hint="sleeve held"
+                onChange={(facts) =>
+                  dispatch({
+                    type: 'edit',
+                    label: `${position.name}: given at the start`,
+                    tree: {
+                      ...tree,
+                      starts: tree.starts.map((item) =>
+                        item === start ? { position: item.position, ...(facts.length > 0 ? { facts } : {}) } : item,
+                      ),
+                    },
+                  })
+                }
+              />
+            )}
+            <Tick checked={ownerRoleOf(tree, position) === 'below'} onChange={(on) => setRole(on ? 'below' : 'top')}>
+              I am below
+            </Tick>
+            <Choice
+              label="The climb ends here as"
+              none="it goes on"
+              value={position.ends}
+              options={ENDINGS}
+              words={ENDING_WORDS}
+              onChange={(ends) => onChange('ending', { ends })}
+            />
+            <Tick checked={position.unfinished ?? false} onChange={(on) => onChange('an attempt', { unfinished: on || undefined })}>
+              Only an attempt so far: the next line is not cleared yet
+            </Tick>
+            <ListLine label="Other names" values={position.aliases ?? []} onChange={list('aliases')} />
+            <Tick checked={position.wordingUnsure ?? false} onChange={(on) => onChange('wording', { wordingUnsure: on || undefined })}>
+              Not sure of the name yet
+            </Tick>
+          </>
+        )}
+      </ReadPart>
+      <ReadPart title="Time" says={sayPlace.time(position)}>
+        {() => (
+          <>
+            <Choice
+              label="Time here"
+              value={position.tempo}
+              options={TEMPOS}
+              words={TEMPO_WORDS}
+              onChange={(tempo) => tempo && onChange('time', { tempo })}
+            />
+            {tree.contexts.map((context) => (
+              <Choice
+                key={context}
+                label={`Time here, ${CONTEXT_WORDS[context]}`}
+                none="the same"
+                value={position.tempoByContext?.find((item) => item.context === context)?.tempo}
+                options={TEMPOS}
+                words={TEMPO_WORDS}
+                onChange={(tempo) => setTempoIn(context, tempo)}
+              />
+            ))}
+            <TextLine
+              label="Why"
+              value={position.tempoReason ?? ''}
+              hint="his leg is trapped between mine"
+              onChange={text('tempoReason')}
+            />
+            <TextLine
+              label="The chance is gone"
+              value={position.windowCloses ?? ''}
+              hint="when he faces me again"
+              onChange={text('windowCloses')}
+            />
+          </>
+        )}
+      </ReadPart>
+      <ReadPart title="Legs and distance" says={sayPlace.legs(position)}>
+        {() => (
+          <>
+            <TextLine
+              label="The legs"
+              value={position.legRelation ?? ''}
+              hint="his hook outside my lead leg"
+              onChange={text('legRelation')}
+            />
+            <Choice
+              label="I am"
+              none="not said"
+              value={position.stance}
+              options={STANCES}
+              words={STANCE_WORDS}
+              onChange={(stance) => onChange('stance', { stance })}
+            />
+            <Choice
+              label="Distance"
+              none="not said"
+              value={position.distance}
+              options={DISTANCES}
+              words={DISTANCE_WORDS}
+              onChange={(distance) => onChange('distance', { distance })}
+            />
+            <details>
+              <summary className="min-h-8">Seen at a glance, for the finder: {(position.signs ?? []).length}</summary>
+              <SignTicks signs={position.signs ?? []} onChange={(signs) => onChange('seen', { signs })} />
+            </details>
+          </>
+        )}
+      </ReadPart>
+      <ReadPart title="Why, and what to look for" says={sayPlace.why(position)}>
+        {() => (
+          <>
+            <TextLine label="Why here and not elsewhere" value={position.reason ?? ''} hint="he cannot turn in" onChange={text('reason')} />
+            <ListLine
+              label={position.ends ? 'Settled when (; between)' : 'Look for, at the mat (; between)'}
+              mark=";"
+              values={position.checkpoints ?? []}
+              hint="chest on chest; far hip blocked"
+              onChange={list('checkpoints')}
+            />
+            <ListLine label="Care" mark=";" values={position.hazards ?? []} onChange={list('hazards')} />
+          </>
+        )}
+      </ReadPart>
+      {tree.schools.length > 0 && (
+        <ReadPart title="By school" says={sayPlace.schools(position)}>
+          {() => (
+            <>
+              <BySchool tree={tree} position={position} onChange={onChange} />
+            </>
+          )}
+        </ReadPart>
       )}
-      <Tick checked={ownerRoleOf(tree, position) === 'below'} onChange={(on) => setRole(on ? 'below' : 'top')}>
-        I am below
-      </Tick>
-      <Tick checked={position.wordingUnsure ?? false} onChange={(on) => onChange('wording', { wordingUnsure: on || undefined })}>
-        Not sure of the name yet
-      </Tick>
-      <Tick checked={position.heSeesItFirst ?? false} onChange={(on) => onChange('who sees first', { heSeesItFirst: on || undefined })}>
-        He sees my choice before I make it
-      </Tick>
-      <ListLine label="Other names" values={position.aliases ?? []} onChange={list('aliases')} />
-      <TextLine label="The legs" value={position.legRelation ?? ''} hint="his hook outside my lead leg" onChange={text('legRelation')} />
-      <Choice
-        label="I am"
-        none="not said"
-        value={position.stance}
-        options={STANCES}
-        words={STANCE_WORDS}
-        onChange={(stance) => onChange('stance', { stance })}
-      />
-      <Choice
-        label="Distance"
-        none="not said"
-        value={position.distance}
-        options={DISTANCES}
-        words={DISTANCE_WORDS}
-        onChange={(distance) => onChange('distance', { distance })}
-      />
-      <details>
-        <summary className="min-h-8">Seen at a glance, for the finder: {(position.signs ?? []).length}</summary>
-        <SignTicks signs={position.signs ?? []} onChange={(signs) => onChange('seen', { signs })} />
-      </details>
-      <div>
-        <h4 className="text-[13px] text-soft">Pictures of your own</h4>
-        <PictureList of={position.name} pictures={position.pictures ?? []} onChange={(label, pictures) => onChange(label, { pictures })} />
-      </div>
-      <ListLine label="Care" mark=";" values={position.hazards ?? []} onChange={list('hazards')} />
-      <TextLine label="Where it comes from" value={position.source ?? ''} hint="own idea, a colleague, a class" onChange={text('source')} />
-      <TextLine label="Notes" value={position.notes ?? ''} onChange={text('notes')} />
-      <button
-        type="button"
-        className="min-h-9 justify-self-start text-red underline"
-        onClick={() =>
-          dispatch({
-            type: 'edit',
-            label: `${position.name} removed`,
-            tree: withoutPosition(tree, position.id),
-            select: null,
-            caret: null,
-          })
-        }
-      >
-        Remove this position and its {plural(routes, 'transition')}
-      </button>
+      <ReadPart title="How it goes on" says={sayPlace.onward(position)}>
+        {() => (
+          <>
+            <NumberField
+              key={`ways ${position.id}`}
+              label="How many ways on there are in all"
+              {...RANGES.waysInAll}
+              none="not said"
+              value={position.waysInAll ?? null}
+              onChange={(waysInAll) => onChange('ways in all', { waysInAll: waysInAll ?? undefined })}
+            />
+            <ContinuesIn position={position} onChange={onChange} />
+            <Tick
+              checked={position.heSeesItFirst ?? false}
+              onChange={(on) => onChange('who sees first', { heSeesItFirst: on || undefined })}
+            >
+              He sees my choice before I make it
+            </Tick>
+          </>
+        )}
+      </ReadPart>
+      <ReadPart title="Pictures" says={(position.pictures ?? []).length === 0 ? '' : plural(position.pictures!.length, 'picture')}>
+        {() => (
+          <PictureList
+            of={position.name}
+            pictures={position.pictures ?? []}
+            onChange={(label, pictures) => onChange(label, { pictures })}
+          />
+        )}
+      </ReadPart>
+      <ReadPart title="Notes" says={sayPlace.notes(position)}>
+        {() => (
+          <>
+            <TextLine
+              label="Where it comes from"
+              value={position.source ?? ''}
+              hint="own idea, a colleague, a class"
+              onChange={text('source')}
+            />
+            <TextLine label="Notes" value={position.notes ?? ''} onChange={text('notes')} />
+          </>
+        )}
+      </ReadPart>
+      <RemovePlace tree={tree} position={position} dispatch={dispatch} />
     </div>
   );
 }

@@ -1,7 +1,7 @@
 import type { Dispatch, ReactNode } from 'react';
 import { findSameRelation, threatsAt } from '@/core/structure';
 import { findValue, indexOf, positionOf, type Position, type PositionId, type TreeDocument } from '@/core/tree';
-import { plural, sayBypass, sayHis, sayMine, sayShown } from '@/core/words';
+import { plural, sayBypass, sayDilemma, sayHalfDilemma, sayHis, sayMine, sayShown } from '@/core/words';
 import type { PositionAnswer } from '@/workers/position';
 import type { BoardAction } from '../../boardState';
 
@@ -55,9 +55,7 @@ export function PositionNotes({ tree, position, said, dispatch }: Props) {
       {pairs.length > 0 && (
         <Note title={plural(pairs.length, 'dilemma')}>
           {pairs.map((pair) => (
-            <p key={`${pair.a} ${pair.b}`}>
-              {mine(pair.a)} / {mine(pair.b)}: if {values(pair.aToB)}, the second; if {values(pair.bToA)}, the first.
-            </p>
+            <p key={`${pair.a} ${pair.b}`}>{sayDilemma(tree, pair)}</p>
           ))}
         </Note>
       )}
@@ -65,7 +63,7 @@ export function PositionNotes({ tree, position, said, dispatch }: Props) {
         <Note title="Half a dilemma">
           {half.map((pair) => (
             <p key={`${pair.a} ${pair.b}`} className="text-soft">
-              {mine(pair.a)} is stopped if {values(pair.aToB)}; then {mine(pair.b)}. The opposite threat is missing.
+              {sayHalfDilemma(tree, pair)}
             </p>
           ))}
         </Note>

@@ -1,8 +1,9 @@
 'use client';
 import { guessSigns, recognise, saySign } from '@/core/catalogue';
+import { otherPerson } from '@/core/lens';
 import { useState } from 'react';
 import type { Position, TreeDocument } from '@/core/tree';
-import { useCatalogue } from '../../caret/useCatalogue';
+import { useCatalogue } from '@/client/useCatalogue';
 import { SignTicks } from './SignTicks';
 
 interface Props {
@@ -19,9 +20,11 @@ export function RecognitionCard({ tree, position, onChange }: Props) {
   const isAsked = card.seen.length === 0 && position.family !== 'lost';
   const catalogue = useCatalogue(isAsked, tree.owner);
   const guess = isAsked && catalogue ? guessSigns(position, catalogue) : [];
+  // Signs are told as the coach sees them; the other sees his own legs.
+  const said = (text: string): string => (tree.isSwapped ? otherPerson(text) : text);
   const lines = [
-    card.stands && `I am ${card.stands}.`,
-    card.seen.length > 0 && `Seen: ${card.seen.join('; ')}.`,
+    card.stands && said(`I am ${card.stands}.`),
+    card.seen.length > 0 && said(`Seen: ${card.seen.join('; ')}.`),
     card.holds.length > 0 && `He usually holds: ${card.holds.join('; ')}.`,
     card.cloth.length > 0 && `Of that on the cloth: ${card.cloth.join('; ')}.`,
   ].filter((line) => typeof line === 'string' && line !== '');

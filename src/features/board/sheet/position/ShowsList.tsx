@@ -22,6 +22,7 @@ import {
   sayOutcome,
   sayPrevented,
   sayShown,
+  sayShowsTitle,
   inHundred,
   shareText,
 } from '@/core/words';
@@ -193,7 +194,7 @@ function Shown(props: ShownProps) {
           No answer yet. <span className="font-figure font-medium">I …</span>
         </button>
       )}
-      {broken && <Suggestions tree={tree} position={position} value={value} />}
+      {broken && <Suggestions {...{ tree, position, read, value, dispatch }} />}
       <Lines {...props} transitions={falls} />
     </div>
   );
@@ -205,7 +206,7 @@ export function ShowsList(props: Props) {
   const silent = ownerOptions(indexOf(tree), position.id).filter((transition) => Object.keys(transition.when ?? {}).length === 0);
   return (
     <>
-      <h3 className="mt-4 border-t border-hair pt-3 text-[15px] tracking-wide uppercase">He shows, I answer</h3>
+      <h3 className="mt-4 border-t border-hair pt-3 text-[15px] tracking-wide uppercase">{sayShowsTitle(tree)}</h3>
       {position.reads.map((read) => (
         <div key={read.id}>
           <ReadHead tree={tree} position={position} read={read} dispatch={dispatch} />
@@ -224,7 +225,7 @@ export function ShowsList(props: Props) {
           className="min-h-9 text-his underline"
           onClick={() => dispatch({ type: 'caret', caret: { kind: 'value', position: position.id } })}
         >
-          he …
+          {tree.isSwapped ? 'I …' : 'he …'}
         </button>
         <button
           type="button"

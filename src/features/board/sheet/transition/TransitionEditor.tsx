@@ -8,6 +8,7 @@ import { plural, OFF_CHOICES, WORKS_CHOICES, sayByDefault } from '@/core/words';
 import { InlineName } from '@/ui/InlineName';
 import type { BoardAction } from '../../boardState';
 import { ChanceSelect } from '@/client/ChanceSelect';
+import { Remove } from '../Remove';
 import { FitList } from './FitList';
 import { TransitionDetails } from './TransitionDetails';
 import { MidwayList } from './MidwayList';
@@ -25,6 +26,7 @@ interface Props {
 /** Rename, re-link, weigh or remove one transition. */
 export function TransitionEditor({ tree, transition, dispatch }: Props) {
   const defaults = defaultsOf(tree);
+  const removed = useMemo(() => ({ transition: transition.id }), [transition.id]);
   const edit = (label: string, patch: Partial<Transition>) =>
     dispatch({ type: 'edit', label: `${transition.name}: ${label}`, tree: withTransition(tree, { ...transition, ...patch }) });
   const starts = useMemo(() => findUsage(tree).transitions.get(transition.id)?.length ?? 0, [tree, transition.id]);
@@ -130,14 +132,13 @@ export function TransitionEditor({ tree, transition, dispatch }: Props) {
         <PageLink className="min-h-9 py-1.5 underline" href={`/grips/${idToAddress(tree.id)}?at=${encodeURIComponent(transition.id)}`}>
           Grips
         </PageLink>
-        <button
-          type="button"
-          className="min-h-9 text-red underline"
-          onClick={() => dispatch({ type: 'edit', label: `${transition.name} removed`, tree: withoutTransition(tree, transition.id) })}
-        >
-          Remove
-        </button>
       </div>
+      <Remove
+        tree={tree}
+        removed={removed}
+        words="Remove this move"
+        onRemove={() => dispatch({ type: 'edit', label: `${transition.name} removed`, tree: withoutTransition(tree, transition.id) })}
+      />
     </div>
   );
 }

@@ -1,7 +1,7 @@
 import { useEffect, useState } from 'react';
 import type { Catalogue } from '@/core/catalogue';
 import type { Owner } from '@/core/tree';
-import { readOwnWords } from '../ownWords';
+import { readOwnWords } from './ownWords';
 
 /** The catalogue as this gym sees it, fetched from this server when it is first wanted (a caret opens); null until then. */
 export function useCatalogue(wanted: boolean, owner: Owner): Catalogue | null {

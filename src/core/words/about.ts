@@ -1,0 +1,113 @@
+import { heightOf, LINES, ownerRoleOf, positionOf, indexOf, type Position, type Transition, type TreeDocument } from '../tree';
+import { asSentence } from './tree';
+import { plural } from './figures';
+import { CONTEXT_WORDS, DISTANCE_WORDS, ENDING_WORDS, FAMILY_NAMES, KIND_WORDS, sayAttempt, STANCE_WORDS, TEMPO_WORDS } from './vocabulary';
+
+type Said = string | false | undefined | null;
+const sentences = (...parts: readonly Said[]): string =>
+  parts
+    .filter((part) => typeof part === 'string' && part !== '')
+    .map((part) => asSentence(part as string))
+    .join(' ');
+const listed = (words: readonly string[] = []): string => words.join('; ');
+
+/** What a place is said to be, part by part, as it is read before it is edited. */
+export const sayPlace = {
+  kind(tree: TreeDocument, position: Position): string {
+    const { family, ends, unfinished, lines, aliases = [], wordingUnsure } = position;
+    return sentences(
+      FAMILY_NAMES[family],
+      ownerRoleOf(tree, position) === 'below' && 'I am below',
+      tree.starts.some((start) => start.position === position.id) && 'a round can start here',
+      ends ? `the climb ends here: ${ENDING_WORDS[ends]}` : unfinished && sayAttempt(LINES[heightOf(lines)]),
+      aliases.length > 0 && `also called ${aliases.join(', ')}`,
+      wordingUnsure && 'the name is not sure yet',
+    );
+  },
+  time({ tempo, tempoReason, windowCloses, tempoByContext = [] }: Position): string {
+    return sentences(
+      TEMPO_WORDS[tempo],
+      tempoReason,
+      windowCloses && `the chance is gone ${windowCloses}`,
+      ...tempoByContext.map((item) => `${CONTEXT_WORDS[item.context]}: ${TEMPO_WORDS[item.tempo]}`),
+    );
+  },
+  legs({ legRelation, stance, distance, signs = [] }: Position): string {
+    return sentences(
+      legRelation,
+      stance && `I am ${STANCE_WORDS[stance]}`,
+      distance && DISTANCE_WORDS[distance],
+      signs.length > 0 && `${plural(signs.length, 'sign')} for the finder`,
+    );
+  },
+  why: ({ reason, checkpoints = [], hazards = [] }: Position): string =>
+    sentences(reason, checkpoints.length > 0 && `look for ${listed(checkpoints)}`, hazards.length > 0 && `take care: ${listed(hazards)}`),
+  schools: ({ bySchool = [] }: Position): string =>
+    sentences(
+      ...bySchool.map(({ school, ends, lines, reason }) => {
+        const told = [
+          ends && (ends === 'goesOn' ? 'goes on here' : `ends here: ${ENDING_WORDS[ends]}`),
+          lines && `clears ${lines.length === 0 ? 'nothing' : lines.join(', ')}`,
+          reason && `because ${reason}`,
+        ];
+        return `${school} ${told.filter(Boolean).join(', ')}`;
+      }),
+    ),
+  onward: ({ waysInAll, continuesIn, heSeesItFirst }: Position): string =>
+    sentences(
+      waysInAll !== undefined && `about ${plural(waysInAll, 'way')} on in all`,
+      continuesIn && 'goes on in another tree',
+      heSeesItFirst && 'he sees my choice before I make it',
+    ),
+  notes: ({ source, notes }: Position | Transition): string => sentences(notes, source && `from ${source}`),
+};
+
+/** The same of a move. */
+export const sayMoveParts = {
+  why: ({ reason, checkpoints = [], hazards = [] }: Transition): string =>
+    sentences(reason, checkpoints.length > 0 && `look for ${listed(checkpoints)}`, hazards.length > 0 && `take care: ${listed(hazards)}`),
+  fits(tree: TreeDocument, { preventedBy = [], fits, onFail, from }: Transition): string {
+    const name = (id: string): string => positionOf(indexOf(tree), id).name;
+    return sentences(
+      preventedBy.length > 0 && `not if ${listed(preventedBy)}`,
+      fits?.legRelations && `also from ${listed(fits.legRelations)}`,
+      onFail !== undefined && `if it fails I am in ${onFail === from ? 'the same place' : name(onFail)}`,
+    );
+  },
+  kind: ({ kind, schools = [], contexts = [], tags = [], announced, unsure }: Transition): string =>
+    sentences(
+      KIND_WORDS[kind],
+      schools.length > 0 && `only ${schools.join(', ')}`,
+      contexts.length > 0 && `only ${contexts.map((context) => CONTEXT_WORDS[context]).join(', ')}`,
+      tags.length > 0 && `tags: ${tags.join(', ')}`,
+      announced && 'named, not taught yet',
+      unsure && 'the words are not sure yet',
+    ),
+  facts: ({ needs = [], makes = [], undoes = [] }: Transition): string =>
+    sentences(
+      needs.length > 0 && `needs ${listed(needs)}`,
+      makes.length > 0 && `makes ${listed(makes)}`,
+      undoes.length > 0 && `undoes ${listed(undoes)}`,
+    ),
+  mistakes: ({ mistakes = [] }: Transition): string =>
+    sentences(...mistakes.map(({ error, correction }) => `${error}${correction === undefined ? '' : `; instead ${correction}`}`)),
+  /** What he does on the way, and what is chosen within it. */
+  inside: ({ midway = [], parameters = [] }: Transition): string =>
+    sentences(
+      midway.length > 0 && `${plural(midway.length, 'thing')} he does on the way`,
+      ...parameters.map(({ name, values }) => `${name}: ${values.join(', else ')}`),
+    ),
+};
+
+/** What was changed, in the log: the words of the fields that are written as they are typed. */
+export const FIELD_WORDS = {
+  legRelation: 'the legs',
+  tempoReason: 'why there is that time',
+  windowCloses: 'when the chance is gone',
+  source: 'where it comes from',
+  notes: 'notes',
+  reason: 'why',
+  aliases: 'other names',
+  hazards: 'care',
+  checkpoints: 'what to look for',
+} as const;

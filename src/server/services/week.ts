@@ -1,0 +1,53 @@
+import type { GymBook } from '@/core/people';
+import type { PositionId } from '@/core/tree';
+import type { ClassDocument } from '@/documents/class/schema';
+import { manyRecentChanges } from '../queries/documents';
+import { findClasses } from './classes';
+import type { Context } from './context';
+import { findSummaries, type Summary } from './store';
+import { findBook, touchedBy } from './trees';
+import { keyOf } from './writing';
+
+export interface WeekChange {
+  readonly revision: number;
+  readonly label: string;
+  readonly madeAt: Date;
+  readonly madeBy: string | null;
+  /** What it touched first; a place that may be gone. */
+  readonly at: readonly PositionId[];
+}
+export interface Week {
+  /** The tree last worked on, and the others. */
+  readonly tree: Summary;
+  readonly others: readonly Summary[];
+  /** Latest first. */
+  readonly changes: readonly WeekChange[];
+  readonly classes: readonly ClassDocument[];
+  readonly book: GymBook;
+}
+
+const CHANGES = 6;
+
+/** What the first page tells; null = the gym has no tree. */
+export async function findWeek(context: Context): Promise<Week | null> {
+  const [tree, ...others] = await findSummaries(context, 'tree');
+  if (!tree) return null;
+  const [changes, classes, book] = await Promise.all([
+    manyRecentChanges(context.db, keyOf(context, 'tree', tree.id), CHANGES),
+    findClasses(context, tree.id),
+    findBook(context, tree.id),
+  ]);
+  return {
+    tree,
+    others,
+    changes: changes.map(({ revision, label, madeAt, madeBy, changes: first }) => ({
+      revision,
+      label,
+      madeAt,
+      madeBy,
+      at: touchedBy(first),
+    })),
+    classes: classes.map(({ plan }) => plan),
+    book,
+  };
+}

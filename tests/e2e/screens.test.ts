@@ -1,0 +1,91 @@
+import type { Browser, Page } from 'puppeteer-core';
+import { afterAll, beforeAll, describe, expect, it } from 'vitest';
+import { formatTreeFile } from '@/core/notation';
+import { emptyTree } from '@/core/tree';
+import { LONG_NAME, longTree } from '../support/longTree';
+import { axeFindings, clickText, openPage } from './browser';
+import { SIZES, unreadable } from './readable';
+import { startServer, type Started } from './server';
+import { closeSession, openSession } from './session';
+
+let server: Started;
+let browser: Browser;
+let empty: Started;
+
+beforeAll(async () => {
+  ({ server, browser } = await openSession([]));
+  empty = await startServer(['--empty']);
+});
+afterAll(async () => {
+  await empty.stop();
+  await closeSession({ server, browser });
+});
+
+const screensOf = (tree: string): string[] => [
+  '/',
+  `/board/${tree}?show=tree`,
+  `/board/${tree}?show=guard`,
+  `/board/${tree}?show=route`,
+  `/finder/${tree}`,
+  `/odds/${tree}`,
+  `/class/${tree}`,
+  `/catalogue/${tree}`,
+  `/grips/${tree}`,
+  `/rules/${tree}`,
+  `/compare/${tree}`,
+  `/history/${tree}`,
+  '/files',
+];
+
+/** Everything that is wrong with a screen at the four sizes; axe looks at the widest and the narrowest. */
+async function wrongWith(page: Page, screen: string): Promise<string[]> {
+  const wrong: string[] = [];
+  for (const size of SIZES) {
+    await page.setViewport(size);
+    await page.evaluate(() => new Promise((done) => setTimeout(done, 250)));
+    const found = [...(await unreadable(page)), ...(size === SIZES[0] || size === SIZES.at(-1) ? await axeFindings(page) : [])];
+    wrong.push(...found.map((words) => `${screen} at ${size.width}: ${words}`));
+  }
+  return wrong;
+}
+
+async function look(
+  baseUrl: string,
+  screens: readonly string[],
+  prepare?: (page: Page, screen: string) => Promise<void>,
+): Promise<string[]> {
+  const { page, trouble } = await openPage(browser, baseUrl);
+  const wrong: string[] = [];
+  for (const screen of screens) {
+    await page.goto(baseUrl + screen, { waitUntil: 'networkidle0' });
+    await prepare?.(page, screen);
+    wrong.push(...(await wrongWith(page, screen)));
+  }
+  expect(trouble).toEqual([]);
+  await page.close();
+  return wrong;
+}
+
+describe('every screen at four sizes: no type under 12 px, no words on others, nothing pushed sideways, nothing that axe finds', () => {
+  it('of the demo', async () => {
+    const hubs = ['body-lock', 'headquarters', 'over-under'].map((id) => `/board/league-evening?show=hub&at=${id}`);
+    const entry = '/catalogue/league-evening?at=spider';
+    expect(await look(server.baseUrl, [...screensOf('league-evening'), ...hubs, entry, '/nowhere'])).toEqual([]);
+  });
+  it('of an empty gym', async () => {
+    const made = await fetch(`${empty.baseUrl}/api/documents/tree`, {
+      method: 'POST',
+      body: JSON.stringify({ edit: crypto.randomUUID(), document: emptyTree('bare', 'Bare') }),
+    });
+    expect(made.status).toBe(201);
+    expect(await look(empty.baseUrl, screensOf('bare'))).toEqual([]);
+  });
+  it('with names of 120 letters', async () => {
+    const made = await fetch(`${server.baseUrl}/api/trees`, { method: 'POST', body: formatTreeFile(longTree()) });
+    expect(made.status).toBe(201);
+    const opened = async (page: Page, screen: string) => {
+      if (screen.startsWith('/rules/')) await clickText(page, LONG_NAME);
+    };
+    expect(await look(server.baseUrl, [...screensOf('long'), '/board/long?show=hub&at=length'], opened)).toEqual([]);
+  });
+});
