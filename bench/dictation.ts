@@ -5,10 +5,7 @@ import { emptyTree, indexOf, type TreeDocument } from '@/core/tree';
 import { parseTreeFile } from '@/documents/tree/file';
 import { beginTree, clickText, launch, waitForStored } from '../tests/e2e/browser';
 import { removeFolder, startServer } from '../tests/e2e/server';
-import type { Row } from './measure';
-
-/** How fast a coach types, thinks before a line, and presses (seconds). */
-const [KEY, LINE, CLICK] = [1 / 4, 1.8, 1.1];
+import { CLICK, KEY, LINE, type Row } from './measure';
 
 /** One answer: what he shows, what I do, where it lands, and what is shown there if the coach goes on with it. */
 type Said = readonly [move: string, landing: string];

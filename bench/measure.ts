@@ -17,3 +17,6 @@ export async function medianMs(runs: number, work: () => unknown): Promise<numbe
 }
 
 export const ms = (value: number): string => `${value < 10 ? value.toFixed(1) : value.toFixed(0)} ms`;
+
+/** How fast a coach types, thinks before a line, and presses (seconds). */
+export const [KEY, LINE, CLICK] = [1 / 4, 1.8, 1.1];

@@ -3,6 +3,7 @@ import { dictation } from './dictation';
 import { firstRung } from './firstRung';
 import { boardLayouts } from './layout';
 import { keyPresses } from './keyPress';
+import { gripEntry } from './gripEntry';
 import { largeBoard } from './largeBoard';
 import { solvers } from './solvers';
 import { sixtyClients } from './trials/clients';
@@ -19,6 +20,7 @@ export async function main(args: readonly string[]): Promise<number> {
           ...(await firstRung()),
           ...(await keyPresses()),
           ...(await dictation()),
+          ...(await gripEntry()),
           ...(await largeBoard()),
           ...(await sixtyClients()),
         ]),

@@ -153,6 +153,22 @@ describe('findings', () => {
     await caretFor('What I do');
     await page.keyboard.press('Escape');
   });
+  it('are walked in one hub with the arrows, from section to section and up to an answer', async () => {
+    await open('?show=hub&at=body-lock');
+    await page.waitForSelector('[data-show]');
+    await page.$eval('[data-show]', (section) => (section as SVGGElement).focus());
+    const shown = () => page.evaluate(() => (document.activeElement as SVGGElement).dataset.show ?? document.activeElement?.ariaLabel);
+    const first = await shown();
+    await page.keyboard.press('ArrowRight');
+    const second = await shown();
+    expect(second).not.toBe(first);
+    await page.keyboard.press('ArrowLeft');
+    expect(await shown()).toBe(first);
+    await page.keyboard.press('ArrowUp');
+    expect(await shown()).toMatch(/lands on/);
+    await page.keyboard.press('Escape');
+    expect(await page.evaluate(() => document.activeElement === document.body)).toBe(false);
+  });
   it('show the ways up one after the other', async () => {
     await open('?show=route&at=body-lock');
     await waitForText(page, 'Way 1 of the');

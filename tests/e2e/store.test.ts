@@ -118,7 +118,7 @@ describe('two windows on one person', () => {
     await add(page, 'Headquarters: I drag the leg');
     await stored();
     await add(other, 'Headquarters: I cut the knee across');
-    await waitForText(other, 'Changed in another window: “Pia Holm: off”. Both are kept.');
+    await waitForText(other, 'Changed in another window: “Pia Holm: left out”. Both are kept.');
     await stored(other);
     const pia = async () =>
       (

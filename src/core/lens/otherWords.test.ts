@@ -44,6 +44,14 @@ describe('a tree in the words of the other athlete', () => {
       expect(stored.transitions).toEqual(doc.transitions);
     }
   });
+  it('an item added to a list leaves the others of it as they were written', () => {
+    const odd = 'I am he who hooks his';
+    const doc = tree([position('a', { checkpoints: [odd, 'my hips are low'] }), position('b')], [mine('go', 'a', 'b')]);
+    const seen = from(doc);
+    const [first] = seen.positions;
+    const edited = withPosition(seen, { ...first!, checkpoints: ['I hold his sleeve', ...first!.checkpoints!] });
+    expect(back(edited, doc).positions[0]!.checkpoints).toEqual(['He holds my sleeve', odd, 'my hips are low']);
+  });
   it('keeps what is typed there as the coach would say it', () => {
     const seen = from(small);
     const added = withNewTransition(seen, { from: 'a', to: 'b', actor: 'owner', name: 'kick his knee away', kind: 'retention' });

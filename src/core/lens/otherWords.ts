@@ -68,6 +68,13 @@ function restored(now: unknown, shown: unknown, plain: unknown, other: (fresh: u
     const turned = byId(other(now));
     return (now as Rec[]).map((item) => restored(item, before.get(item.id), own.get(item.id), () => turned.get(item.id)));
   }
+  if (Array.isArray(now) && Array.isArray(shown) && Array.isArray(plain)) {
+    const turned = other(now) as unknown[];
+    return now.map((item, i) => {
+      const at = shown.findIndex((was) => sameValue(item, was));
+      return at >= 0 ? (plain as unknown[])[at] : turned[i];
+    });
+  }
   if (isRecord(now) && isRecord(shown) && isRecord(plain)) {
     const turned = other(now) as Rec;
     return Object.fromEntries(Object.entries(now).map(([key, item]) => [key, restored(item, shown[key], plain[key], () => turned[key])]));

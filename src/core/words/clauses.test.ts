@@ -9,6 +9,7 @@ describe('cues within a sentence', () => {
     ['his temper', ['aggressive'], 'his temper is aggressive'],
     ['he pushes', ['to the side'], 'he pushes to the side'],
     ['timing', ['late'], 'my timing is late'],
+    ['timing', ['his hook is already deep'], 'his hook is already deep'],
     ['his feet', ['off the mat'], 'his feet are off the mat'],
     ['his far arm', ['framing'], 'his far arm is framing'],
     ['his weight', ['on his hands'], 'his weight is on his hands'],

@@ -42,6 +42,8 @@ const isPlural = (name: string): boolean => /(?:[^s]s|feet)$/.test(name.trim()) 
  */
 export function sayCueClause(name: string, values: readonly string[]): string {
   const said = values.join(' or ');
+  // "his hook is flat" is said already: a time that is told by what is seen.
+  if (/^timing$/i.test(name) && values.every((value) => OWN_SUBJECT.test(value))) return said;
   const subject = /^timing$/i.test(name) ? 'my timing' : name;
   const [first = ''] = (values[0] ?? '').toLowerCase().split(/\s+/);
   // "he pushes": the name has its verb already.

@@ -135,6 +135,7 @@ export function BoardScreen(opened: OpenedBoard) {
           {narrow === 'walk' && (
             <Walk
               {...{ tree, shut, catalogue, selected, caret, dispatch }}
+              asked={state.asked}
               hidden={look.hidden}
               skipped={state.skipped}
               onFind={() => setFinding(true)}

@@ -19,6 +19,8 @@ export interface WalkProps {
   readonly shut: ReadonlyMap<string, Shut>;
   readonly catalogue: Catalogue | null;
   readonly selected: PositionId | null;
+  /** The show that was looked for: it comes into sight. */
+  readonly asked: string | null;
   readonly caret: Caret | null;
   readonly skipped: ReadonlySet<string>;
   readonly dispatch: Dispatch<BoardAction>;
@@ -26,7 +28,7 @@ export interface WalkProps {
 }
 
 /** The climb on a narrow screen: one rung at a time, its shows as rows, my answer under each, the way so far above. */
-export function Walk({ tree, hidden, shut, catalogue, selected, caret, skipped, dispatch, onFind }: WalkProps) {
+export function Walk({ tree, hidden, shut, catalogue, selected, asked, caret, skipped, dispatch, onFind }: WalkProps) {
   const positions = indexOf(tree).positions;
   const typedAt = caret === null ? selected : 'position' in caret ? caret.position : null;
   const position = typedAt === null ? undefined : positions.get(typedAt);
@@ -42,6 +44,9 @@ export function Walk({ tree, hidden, shut, catalogue, selected, caret, skipped, 
     top.current?.scrollTo(0, 0);
     if (!top.current?.contains(document.activeElement)) top.current?.querySelector('h2')?.focus();
   }, [at]);
+  useEffect(() => {
+    if (asked !== null) top.current?.querySelector(`[data-shows="${CSS.escape(asked)}"]`)?.scrollIntoView({ block: 'center' });
+  }, [asked]);
   const line = caret && <CaretLine {...{ tree, caret, catalogue, skipped, dispatch }} />;
   return (
     <section ref={top} aria-label="The climb" className="min-h-0 flex-1 overflow-y-auto p-4">
