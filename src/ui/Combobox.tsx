@@ -30,7 +30,7 @@ interface Props<O extends Option> {
 }
 
 export const LINE = 'flex items-baseline gap-1 border-b-2 border-red bg-paper';
-export const INPUT = 'min-h-9 w-full min-w-0 bg-transparent outline-none placeholder:text-soft';
+export const INPUT = 'min-h-9 w-full min-w-0 bg-transparent outline-none placeholder:text-soft focus-visible:bg-tint/40';
 
 /** Not an option: what is chosen while the line stands for itself, since the list always holds its first item for chosen. */
 const LINE_ITSELF = 'line';

@@ -24,6 +24,8 @@ import type { Point } from './climbs';
 export interface HubAnswer {
   readonly transition: TransitionId;
   readonly position: PositionId;
+  /** The move and where it lands, whole: the drawn words may be cut. */
+  readonly whole: readonly [move: string, landing: string];
   readonly path: readonly Point[];
   readonly words: readonly string[];
   /** Why this answer, as far as there is room below its words. */
@@ -56,6 +58,8 @@ export interface HubSection {
 export interface HubEntry {
   readonly transition: TransitionId;
   readonly position: PositionId;
+  /** The move and where it comes from, whole. */
+  readonly whole: readonly [move: string, from: string];
   readonly x: number;
   readonly width: number;
   readonly y: number;
@@ -206,6 +210,7 @@ function placeAnswers(index: TreeIndex, slots: readonly Slot[], room: Room): Hub
       {
         transition: answer.id,
         position: to.id,
+        whole: [answer.name, to.name],
         path: pathOf(x, y, landingX, stays ? 'stays' : atBack ? 'back' : 'up', room),
         atBack,
         stays,
@@ -270,6 +275,7 @@ function placeEntries(index: TreeIndex, hub: PositionId, frame: Frame, left: num
   const entries = shown.map((t, i) => ({
     transition: t.id,
     position: t.from,
+    whole: [t.name, positionOf(index, t.from).name] as const,
     x: left + 12 + i * slot,
     width: slot - 16,
     y: frame.height - 84,

@@ -75,7 +75,7 @@ export function CatalogueScreen({ tree: opened, revision, at, words }: Props) {
       <main
         id="content"
         tabIndex={-1}
-        className="outline-none grid min-h-0 flex-1 grid-cols-[300px_minmax(0,1fr)_300px] max-lg:grid-cols-1 max-lg:overflow-auto"
+        className="outline-none grid min-h-0 flex-1 grid-cols-[300px_minmax(0,1fr)_300px] max-lg:auto-rows-max max-lg:grid-cols-1 max-lg:overflow-auto"
       >
         <h1 className="sr-only">Catalogue</h1>
         <nav aria-label="Entries" className="overflow-y-auto border-r-2 border-ink p-4 max-lg:max-h-72 max-lg:border-r-0">
@@ -85,7 +85,7 @@ export function CatalogueScreen({ tree: opened, revision, at, words }: Props) {
             placeholder="find: knee shield, drag …"
             value={typed}
             onChange={(event) => setTyped(event.target.value)}
-            className="min-h-9 w-full border-b-2 border-red bg-paper font-figure text-[15px] outline-none"
+            className="min-h-9 w-full border-b-2 border-red bg-paper font-figure text-[15px]"
           />
           {list.length === 0 && moves.length === 0 && (
             <p className="mt-2">Nothing by that name, not even with a letter wrong. Draw it on the board.</p>

@@ -92,7 +92,7 @@ export function ClassScreen({ tree: bare, book, plan: opened, revision, classes 
       <main
         id="content"
         tabIndex={-1}
-        className="outline-none grid min-h-0 flex-1 grid-cols-[300px_minmax(0,1fr)_320px] max-lg:grid-cols-1 max-lg:overflow-auto"
+        className="outline-none grid min-h-0 flex-1 grid-cols-[300px_minmax(0,1fr)_320px] max-lg:auto-rows-max max-lg:grid-cols-1 max-lg:overflow-auto"
       >
         <h1 className="sr-only">{tree.name}: class</h1>
         <div className="overflow-y-auto border-r-2 border-ink p-4 max-lg:border-r-0">

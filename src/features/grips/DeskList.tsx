@@ -86,7 +86,7 @@ export function DeskList({ tree, chosen, findRef, onPick }: Props) {
           if (event.key === 'Enter') takeBest();
           if (event.key === 'Escape') setTyped('');
         }}
-        className="mt-1 min-h-9 w-full border-b-2 border-red bg-paper font-figure text-[15px] outline-none placeholder:text-soft"
+        className="mt-1 min-h-9 w-full border-b-2 border-red bg-paper font-figure text-[15px] placeholder:text-soft"
       />
       {groups.length === 0 && typed.trim() !== '' && <p className="mt-2">Nothing by these words.</p>}
       <LongList

@@ -77,6 +77,7 @@ export function BoardCanvas({ state, tree, faded, shut, catalogue, scene, dispat
   const { selected, caret, section } = state;
   const { layout } = scene;
   const [hovered, setHovered] = useState<string | null>(null);
+  const [told, setTold] = useState<string | null>(null);
   const box = useRef<HTMLDivElement>(null);
   const size = useSize(box);
   const hub = useHub(state, size);
@@ -130,6 +131,7 @@ export function BoardCanvas({ state, tree, faded, shut, catalogue, scene, dispat
                   shareOf={(item) => hubShare(state, hub.id, item)}
                   onSelect={select}
                   onOpen={(at) => open(hub.id, at)}
+                  onTell={setTold}
                 />
                 <HubName layout={hub} />
               </>
@@ -158,7 +160,16 @@ export function BoardCanvas({ state, tree, faded, shut, catalogue, scene, dispat
           </div>
         )}
       </div>
-      <div className="flex justify-end gap-3 px-4">
+      <div className="relative flex items-center justify-end gap-3 px-4">
+        {/* Heard with the focus already; here it is read where the drawing cuts it. */}
+        {hub && told !== null && (
+          <p
+            aria-hidden
+            className="pointer-events-none absolute bottom-1 left-4 z-10 max-w-[70%] bg-paper px-1 font-figure text-[15px] [overflow-wrap:anywhere]"
+          >
+            {told}
+          </p>
+        )}
         {!hub && (state.unfolded || layout.rungs.some((placed) => placed.folded.length > 0)) && (
           <StripButton onClick={() => dispatch({ type: 'fold' })}>{state.unfolded ? 'Fold' : 'Unfold'}</StripButton>
         )}

@@ -33,6 +33,9 @@ function TickStack({ lines, x, y }: { lines: readonly Line[]; x: number; y: numb
   ));
 }
 
+/** What is focused or pointed at, whole; null = nothing is. */
+type Tell = (words: string | null) => void;
+
 interface PressProps {
   readonly label: string;
   readonly broken?: string | null;
@@ -42,10 +45,11 @@ interface PressProps {
   readonly width: number;
   readonly height: number;
   readonly onPress: () => void;
+  readonly onTell: Tell;
 }
 
 /** The place to press, over what is drawn; its label says in words what the drawing shows. */
-function Press({ label, broken, show, onPress, ...box }: PressProps) {
+function Press({ label, broken, show, onPress, onTell, ...box }: PressProps) {
   return (
     <g
       role="button"
@@ -56,6 +60,10 @@ function Press({ label, broken, show, onPress, ...box }: PressProps) {
       className="cursor-pointer outline-none [&:focus-visible>rect]:stroke-ink"
       onClick={onPress}
       onKeyDown={(event) => event.key === 'Enter' && onPress()}
+      onFocus={() => onTell(label)}
+      onBlur={() => onTell(null)}
+      onPointerEnter={() => onTell(label)}
+      onPointerLeave={() => onTell(null)}
     >
       <rect {...box} fill="transparent" strokeWidth={3} className="stroke-transparent" />
     </g>
@@ -64,8 +72,15 @@ function Press({ label, broken, show, onPress, ...box }: PressProps) {
 
 const ShutMark = later(async () => (await import('./ShutMark')).ShutMark);
 
+interface AnswerProps {
+  readonly answer: HubAnswer;
+  readonly shut: Shut | undefined;
+  readonly onSelect: (id: string) => void;
+  readonly onTell: Tell;
+}
+
 /** A way up: "I …" beside its line, the rung where it lands, and what can follow in soft ink above. */
-function Answer({ answer, shut, onSelect }: { answer: HubAnswer; shut: Shut | undefined; onSelect: (id: string) => void }) {
+function Answer({ answer, shut, onSelect, onTell }: AnswerProps) {
   const { x, y, width, name, next } = answer;
   return (
     <g>
@@ -94,7 +109,8 @@ function Answer({ answer, shut, onSelect }: { answer: HubAnswer; shut: Shut | un
           <Lines words={name} x={x + 16} y={y + 21} className={shut ? 'fill-soft' : 'fill-ink font-semibold'} />
           <TickStack lines={answer.lines} x={x + 2} y={y + 9} />
           <Press
-            label={sayDrawnAnswer(answer.words.join(' '), name.join(' '), shut?.says ?? '')}
+            label={sayDrawnAnswer(...answer.whole, shut?.says ?? '')}
+            onTell={onTell}
             x={x - 2}
             y={y - 4}
             width={width + 4}
@@ -114,10 +130,11 @@ interface SectionProps {
   readonly chosen: boolean;
   readonly onOpen: () => void;
   readonly onSelect: (id: string) => void;
+  readonly onTell: Tell;
 }
 
 /** A section of the plank with what he shows below it, in his colour, and the falls as feet. */
-function PlankSection({ item, plankY, share, chosen, onOpen, onSelect }: SectionProps) {
+function PlankSection({ item, plankY, share, chosen, onOpen, onSelect, onTell }: SectionProps) {
   const { section, x, width, words, falls } = item;
   const [top, bottom] = [plankY, plankY + HUB_PLANK];
   const tooth = HUB_PLANK / 4;
@@ -151,6 +168,7 @@ function PlankSection({ item, plankY, share, chosen, onOpen, onSelect }: Section
       ))}
       {chosen && <rect x={x} y={bottom + 2} width={width} height={3} className="fill-ink" />}
       <Press
+        onTell={onTell}
         label={saySection(section.name, section.broken)}
         broken={section.broken ? section.value : null}
         show={section.value}
@@ -171,10 +189,11 @@ interface Props {
   readonly shareOf: (item: HubSection) => string;
   readonly onSelect: (id: string) => void;
   readonly onOpen: (section: number) => void;
+  readonly onTell: Tell;
 }
 
 /** One position spread over the whole board. */
-export function HubView({ layout, shut, section, shareOf, onSelect, onOpen }: Props) {
+export function HubView({ layout, shut, section, shareOf, onSelect, onOpen, onTell }: Props) {
   const { left, right, plankY, height, lines, width } = layout;
   return (
     <g className="font-figure" onKeyDown={walkButtons}>
@@ -197,6 +216,7 @@ export function HubView({ layout, shut, section, shareOf, onSelect, onOpen }: Pr
           answer={answer}
           shut={shut.get(answer.transition)}
           onSelect={onSelect}
+          onTell={onTell}
         />
       ))}
       {layout.sections.map((item, i) => (
@@ -208,6 +228,7 @@ export function HubView({ layout, shut, section, shareOf, onSelect, onOpen }: Pr
           chosen={i === section}
           onOpen={() => onOpen(i)}
           onSelect={onSelect}
+          onTell={onTell}
         />
       ))}
       {layout.entries.map((entry) => (
@@ -217,7 +238,8 @@ export function HubView({ layout, shut, section, shareOf, onSelect, onOpen }: Pr
           <rect x={entry.x} y={entry.y} width={entry.width} height={5} className="fill-ink" />
           <Lines words={entry.name} x={entry.x} y={entry.y + 20} className="fill-ink font-semibold" />
           <Press
-            label={`from ${entry.name.join(' ')}: ${entry.words.join(' ')}`}
+            onTell={onTell}
+            label={`from ${entry.whole[1]}: ${entry.whole[0]}`}
             x={entry.x}
             y={entry.y - 38}
             width={entry.width}
