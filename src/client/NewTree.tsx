@@ -19,11 +19,16 @@ export function NewTree() {
   const [owner, setOwner] = useState<Owner>('passer');
   const [problems, setProblems] = useState<readonly string[]>([]);
   const usual = OWNERS.find(([whose]) => whose === owner)![2];
+  const [busy, setBusy] = useState(false);
   const make = async () => {
+    setBusy(true);
     const wanted = name.trim() === '' ? usual : name.trim();
     const made = await createDocument('tree', emptyTree(freshId(wanted, new Set()), wanted, owner));
     if (made.ok) router.push(`/board/${idToAddress(made.value.id)}`);
-    else setProblems(made.problems);
+    else {
+      setProblems(made.problems);
+      setBusy(false);
+    }
   };
   return (
     <form
@@ -60,7 +65,7 @@ export function NewTree() {
           {problem}
         </p>
       ))}
-      <button type="submit" className={`${buttonClass} min-h-11 justify-self-start`}>
+      <button type="submit" disabled={busy} className={`${buttonClass} min-h-11 justify-self-start`}>
         Begin it
       </button>
     </form>

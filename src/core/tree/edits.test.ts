@@ -205,7 +205,16 @@ describe('the same move elsewhere', () => {
   it('answers a value with what it says of itself, without what it says of the other place', () => {
     const there = tree(
       [position('a', { reads: reaction('v') }), position('b', { reads: reaction('w') }), position('c')],
-      [mine('go', 'a', 'c', { when: { he: ['v'] }, stoppedBy: ['v'], reason: 'it is near', works: 0.7 })],
+      [
+        mine('go', 'a', 'c', {
+          when: { he: ['v'] },
+          stoppedBy: ['v'],
+          reason: 'it is near',
+          works: 0.7,
+          contexts: ['gi'],
+          announced: true,
+        }),
+      ],
     );
     const next = withSameMove(there, 'go', 'b', 'he', 'w');
     expect(next.transitions.at(-1)).toEqual({
@@ -217,6 +226,8 @@ describe('the same move elsewhere', () => {
       kind: 'pass',
       reason: 'it is near',
       works: 0.7,
+      contexts: ['gi'],
+      announced: true,
       when: { he: ['w'] },
     });
     expect(checkTree(next)).toEqual({ ok: true, value: next });

@@ -219,6 +219,25 @@ export function withLanding(tree: TreeDocument, id: TransitionId, to: PositionId
   return withProvokedThere(withTransition(tree, { ...transition, to }), to);
 }
 
+/** What a move says of itself, wherever it is made. */
+const OF_THE_MOVE = [
+  'tags',
+  'works',
+  'offCue',
+  'stopped',
+  'seconds',
+  'needs',
+  'makes',
+  'undoes',
+  'reason',
+  'checkpoints',
+  'mistakes',
+  'hazards',
+  'schools',
+  'contexts',
+  'announced',
+] as const satisfies readonly (keyof Transition)[];
+
 /**
  * The same move as it stands elsewhere, as an answer to a value here. What it says of the other place's own values and grips
  * (what stops it, its outcomes, its steps) is not taken along. Where the move is drawn here already, it answers the value, too.
@@ -228,11 +247,10 @@ export function withSameMove(tree: TreeDocument, id: TransitionId, at: PositionI
     tree.transitions.find((t) => t.id === id),
     `transition ${id}`,
   );
-  const { name, to, actor, kind, tags, works, offCue, seconds, reason, checkpoints, mistakes, hazards, schools } = move;
+  const { name, to, actor, kind } = move;
   const drawn = tree.transitions.find((t) => t.from === at && t.to === to && t.actor === actor && t.name === name);
   if (drawn) return withFit(tree, drawn, read, value, 'answers');
-  const kept = { tags, works, offCue, seconds, reason, checkpoints, mistakes, hazards, schools };
-  const said = Object.fromEntries(Object.entries(kept).filter(([, field]) => field !== undefined));
+  const said = Object.fromEntries(OF_THE_MOVE.flatMap((field) => (move[field] === undefined ? [] : [[field, move[field]]])));
   const own = freshId(name, idsOf(tree.transitions));
   return { ...tree, transitions: [...tree.transitions, { id: own, from: at, to, actor, name, kind, ...said, when: { [read]: [value] } }] };
 }

@@ -91,12 +91,6 @@ export const sayMoveParts = {
     ),
   mistakes: ({ mistakes = [] }: Transition): string =>
     sentences(...mistakes.map(({ error, correction }) => `${error}${correction === undefined ? '' : `; instead ${correction}`}`)),
-  /** What he does on the way, and what is chosen within it. */
-  inside: ({ midway = [], parameters = [] }: Transition): string =>
-    sentences(
-      midway.length > 0 && `${plural(midway.length, 'thing')} he does on the way`,
-      ...parameters.map(({ name, values }) => `${name}: ${values.join(', else ')}`),
-    ),
 };
 
 /** What was changed, in the log: the words of the fields that are written as they are typed. */

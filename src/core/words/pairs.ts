@@ -12,6 +12,6 @@ export const sayDilemma = (tree: TreeDocument, { position, a, b, aToB, bToA }: P
 export const sayHalfDilemma = (tree: TreeDocument, { position, a, b, aToB }: Pair): string =>
   `${move(tree, a)} is stopped if ${shown(tree, position, aToB)}; then ${move(tree, b)}. The opposite threat is missing.`;
 
-/** "he frames: what he gets is not drawn" */
+/** "he frames: what he gets if it works": what is to be drawn. */
 export const sayUnpriced = (tree: TreeDocument, at: PositionId, value: ValueId): string =>
   `${sayValue(positionOf(indexOf(tree), at), value)}: what he gets if it works`;

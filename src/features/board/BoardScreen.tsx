@@ -87,7 +87,9 @@ export function BoardScreen(opened: OpenedBoard) {
   const shut = useMemo(() => shutOptions(shown, gripsOn), [shown, gripsOn]);
   const position = selected === null ? undefined : indexOf(tree).positions.get(selected);
   const onBoard =
-    view === 'hub' ? caret !== null && 'position' in caret && caret.position === selected : caretAnchor(scene.layout, caret) !== null;
+    view === 'hub'
+      ? caret !== null && 'position' in caret && caret.position === selected
+      : view !== 'route' && caretAnchor(scene.layout, caret) !== null;
 
   return (
     <SubjectContext value={about}>
@@ -175,7 +177,7 @@ export function BoardScreen(opened: OpenedBoard) {
                   About the route
                 </button>
               )}
-              {!onBoard && caret?.kind === 'guard' && <p className="text-soft">Type on the board.</p>}
+              {!onBoard && caret?.kind === 'guard' && <CaretLine {...{ tree, caret, catalogue, dispatch }} skipped={state.skipped} />}
               {sheet === 'outline' ? (
                 <OutlineSheet tree={state.tree} subject={subject} selected={selected} pasted={state.pasted} dispatch={dispatch} />
               ) : position && sheet === 'rung' ? (

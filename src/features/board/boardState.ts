@@ -215,8 +215,8 @@ export function reduceBoard(state: BoardLook, action: BoardAction): BoardLook {
     case 'filter':
       return { ...state, filter: action.filter, sheet: 'findings', caret: null };
     case 'seen':
-      // What was his is mine from the other side.
-      return { ...state, swapped: action.swapped, gripsOn: [], caret: null };
+      // What was his is mine from the other side, and his goals are others.
+      return { ...state, swapped: action.swapped, gripsOn: [], caret: null, ends: { ...state.ends, to: null } };
     case 'gripsOn':
       return { ...state, gripsOn: action.grips };
     case 'fold':

@@ -212,7 +212,7 @@ export interface RecentChange extends StoredChange {
 }
 /** The latest changes, latest first. */
 export const manyRecentChanges = (db: Db, { gymId, kind, id }: Key, limit: number): Promise<RecentChange[]> => db<RecentChange[]>`
-  select revision, diff ->> 'label' as label, made_at, made_by, coalesce(jsonb_path_query_array(diff, '$.changes[0 to 3]'), '[]') as changes
+  select revision, label, made_at, made_by, coalesce(jsonb_path_query_array(diff, '$.changes[0 to 3]'), '[]') as changes
   from document_changes where gym_id = ${gymId} and kind = ${kind} and document_id = ${id} and revision > 1 order by revision desc limit ${limit}`;
 
 /** The rows that the last change touched, in its order. */

@@ -17,7 +17,8 @@ function addressOf(at: PositionId | null): string {
   const params = new URLSearchParams(window.location.search);
   if (at === null) params.delete('at');
   else params.set('at', at);
-  return `?${params.toString()}`;
+  const said = params.toString();
+  return said === '' ? window.location.pathname : `?${said}`;
 }
 
 /** The places climbed so far, the present one last. Each is a step of the browser's own way back, which a phone has at hand. */
@@ -32,7 +33,9 @@ export function useWay(tree: TreeDocument, at: PositionId | null, onBack: (to: P
     if (placeInAddress() !== at) window.history.pushState(null, '', addressOf(at));
   }, [at]);
   useEffect(() => {
-    const back = () => latest.current(placeInAddress());
+    const { pathname } = window.location;
+    // The way back may lead to another screen, whose address says something else.
+    const back = () => window.location.pathname === pathname && latest.current(placeInAddress());
     window.addEventListener('popstate', back);
     return () => window.removeEventListener('popstate', back);
   }, []);
