@@ -1,5 +1,5 @@
 import { isClosedGuard, type ClosedGuardRisk } from '../grips';
-import type { Owner, Position } from '../tree';
+import { indexOf, type Owner, type Position, type TreeDocument } from '../tree';
 
 /** What usually gets a passer caught inside a closed guard, and by what. */
 export const CLOSED_GUARD_WORDS: { readonly [K in ClosedGuardRisk]: { readonly what: string; readonly why: string } } = {
@@ -19,3 +19,12 @@ export const usualCautions = (owner: Owner, position: Position): readonly string
         'Lifting and slamming is against most rules and breaks necks: never.',
       ]
     : [];
+
+/** What is to be taken care of at a place: the usual, its own, and that of every move from it; each once. */
+export const cautionsAt = (tree: TreeDocument, position: Position): string[] => [
+  ...new Set([
+    ...usualCautions(tree.owner, position),
+    ...(position.hazards ?? []),
+    ...(indexOf(tree).from.get(position.id) ?? []).flatMap(({ hazards = [] }) => hazards),
+  ]),
+];

@@ -176,3 +176,6 @@ export function sayLanding(owner: Owner, landing: Landing, { next, claimed, from
 }
 
 export const OWNER_WORDS: { readonly [K in Owner]: string } = { passer: 'the passer', guardPlayer: 'the guard player' };
+
+/** "cleared: feet, knees" */
+export const sayCleared = (lines: readonly string[]): string => (lines.length === 0 ? 'nothing cleared' : `cleared: ${lines.join(', ')}`);

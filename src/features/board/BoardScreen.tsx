@@ -134,14 +134,17 @@ export function BoardScreen(opened: OpenedBoard) {
           }
         >
           <h1 className="sr-only">{tree.name}: the board</h1>
-          {narrow === 'walk' && (
-            <Walk
-              {...{ tree, shut, catalogue, selected, caret, dispatch }}
-              asked={state.asked}
-              hidden={look.hidden}
-              skipped={state.skipped}
-              onFind={() => setFinding(true)}
-            />
+          {/* Behind its sheet the walk keeps the way climbed so far. */}
+          {(narrow === 'walk' || narrow === 'sheet') && (
+            <div className={narrow === 'walk' ? 'contents' : 'hidden'}>
+              <Walk
+                {...{ tree, shut, catalogue, selected, caret, dispatch }}
+                asked={state.asked}
+                hidden={look.hidden}
+                skipped={state.skipped}
+                onFind={() => setFinding(true)}
+              />
+            </div>
           )}
           {narrow !== 'walk' && narrow !== 'sheet' && (
             <div className="flex min-h-0 flex-col">

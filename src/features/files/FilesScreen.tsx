@@ -15,6 +15,26 @@ interface Props {
   readonly deleted: readonly { readonly treeId: string; readonly name: string }[];
 }
 
+interface Failure {
+  readonly what: string;
+  readonly problems: readonly string[];
+}
+const NOT_IMPORTED = 'This file was not taken in.';
+
+/** What was not done, beside where it was asked for. */
+function Failed({ what, problems }: Failure) {
+  return (
+    <div role="alert" className="my-3 border-l-[3px] border-red pl-3 break-words">
+      <p className="font-semibold">{what}</p>
+      <ul>
+        {problems.map((problem, i) => (
+          <li key={i}>{problem}</li>
+        ))}
+      </ul>
+    </div>
+  );
+}
+
 /** Trees of this gym: open, take along as a file, take in from a file. */
 export function FilesScreen({ rows, deleted }: Props) {
   const router = useRouter();
@@ -22,7 +42,7 @@ export function FilesScreen({ rows, deleted }: Props) {
   const [replace, setReplace] = useState(false);
   const [busy, setBusy] = useState(false);
   /** What was not done, in a few words, and why. */
-  const [failed, setFailed] = useState<{ readonly what: string; readonly problems: readonly string[] } | null>(null);
+  const [failed, setFailed] = useState<Failure | null>(null);
   /** A tree that was taken in with something to be said about it. */
   const [taken, setTaken] = useState<TakenTree | null>(null);
   const open = (treeId: string) => router.push(`/board/${idToAddress(treeId)}`);
@@ -34,7 +54,7 @@ export function FilesScreen({ rows, deleted }: Props) {
     const answer = await importTree(file, replace);
     setBusy(false);
     if (input.current) input.current.value = '';
-    if (!answer.ok) setFailed({ what: 'This file was not taken in.', problems: answer.problems });
+    if (!answer.ok) setFailed({ what: NOT_IMPORTED, problems: answer.problems });
     else if (answer.value.notes.length > 0) setTaken(answer.value);
     else open(answer.value.treeId);
   };
@@ -47,7 +67,7 @@ export function FilesScreen({ rows, deleted }: Props) {
   const copy = ({ treeId, name }: FileRow) =>
     tell('Nothing was copied.', copyDocument('tree', treeId, `${name}, copy`.slice(0, 160)), refresh);
   const rename = ({ treeId, name: from, revision }: FileRow, to: string) =>
-    tell('The tree was not renamed.', renameDocument('tree', treeId, revision, from, to), refresh);
+    tell(`The tree was not renamed to “${to}”.`, renameDocument('tree', treeId, revision, from, to), refresh);
   const remove = ({ treeId }: FileRow) => tell('Nothing was deleted.', deleteDocument('tree', treeId), refresh);
   const bringBack = (treeId: string) => tell('Nothing was brought back.', bringBackDocument('tree', treeId), refresh);
   return (
@@ -66,6 +86,7 @@ export function FilesScreen({ rows, deleted }: Props) {
       >
         <section>
           <h1 className="text-[29px]">Trees of this gym</h1>
+          {failed && failed.what !== NOT_IMPORTED && <Failed {...failed} />}
           <ul>
             {rows.map((row) => (
               <TreeRow
@@ -118,16 +139,7 @@ export function FilesScreen({ rows, deleted }: Props) {
             />
           </label>
           {busy && <p role="status">Reading the file …</p>}
-          {failed && (
-            <div role="alert" className="mt-3 border-l-[3px] border-red pl-3 break-words">
-              <p className="font-semibold">{failed.what}</p>
-              <ul>
-                {failed.problems.map((problem, i) => (
-                  <li key={i}>{problem}</li>
-                ))}
-              </ul>
-            </div>
-          )}
+          {failed?.what === NOT_IMPORTED && <Failed {...failed} />}
           {taken && (
             <div role="status" className="mt-3 border-l-[3px] border-red pl-3 break-words">
               <p className="font-semibold">The tree was taken in.</p>

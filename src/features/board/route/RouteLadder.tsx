@@ -2,9 +2,10 @@ import { useMemo, type Dispatch } from 'react';
 import { sayContact } from '@/core/contacts';
 import { transitionsOnRoute } from '@/core/grips';
 import { threatsUnderRules } from '@/core/structure';
-import { indexOf, LINES, positionOf, type Contact, type PositionId, type Transition, type TreeDocument } from '@/core/tree';
-import { asSentence, ENDING_WORDS, sayHis, sayMove, sayPrevented, sayShownAt, sayWhenever, TEMPO_WORDS } from '@/core/words';
+import { indexOf, positionOf, type Contact, type PositionId, type Transition, type TreeDocument } from '@/core/tree';
+import { asSentence, ENDING_WORDS, sayCleared, sayHis, sayMove, sayPrevented, sayShownAt, sayWhenever, TEMPO_WORDS } from '@/core/words';
 import type { BoardAction } from '../boardState';
+import { LineTicks } from '../LineTicks';
 
 interface Props {
   /** The tree under the filter. */
@@ -34,9 +35,13 @@ export function RouteLadder({ tree, route, gripsOn, selected, dispatch }: Props)
     >
       {route.map((id, i) => {
         const position = positionOf(index, id);
-        const move = moves[i];
+        const move = moves.find(({ from }) => from === id);
         const danger = threats.filter((threat) => threat.position === id);
-        const held = heldAt(tree, id, moves[i - 1]);
+        const held = heldAt(
+          tree,
+          id,
+          moves.find(({ from }) => from === route[i - 1]),
+        );
         return (
           <li key={id} className="border-x-[3px] border-red px-4">
             {move && (
@@ -59,16 +64,14 @@ export function RouteLadder({ tree, route, gripsOn, selected, dispatch }: Props)
             >
               <span aria-hidden className={`mb-1 block h-[5px] ${position.ends ? 'bg-red' : 'bg-ink'}`} />
               <span className="flex items-start gap-3">
-                <span aria-hidden className="mt-1 grid gap-[3px]">
-                  {LINES.toReversed().map((line) => (
-                    <span key={line} className={`block h-[2.5px] w-4 ${position.lines.includes(line) ? 'bg-ink' : 'bg-hair'}`} />
-                  ))}
+                <span className="mt-1">
+                  <LineTicks lines={position.lines} className="w-4" />
                 </span>
                 <span>
                   <span className="font-figure text-[19px] font-semibold">{position.name}</span>
                   <span className="block text-[14px] text-soft">
                     {position.ends ? asSentence(ENDING_WORDS[position.ends]) : TEMPO_WORDS[position.tempo]}{' '}
-                    {position.lines.length === 0 ? 'Nothing cleared.' : `Cleared: ${position.lines.join(', ')}.`}
+                    {asSentence(sayCleared(position.lines))}
                     {held.length > 0 && ` Held: ${held.join('; ')}.`}
                   </span>
                   {danger.length > 0 && (

@@ -3,6 +3,7 @@ import type { Dispatch } from 'react';
 import { PictureView } from '@/client/pictures/PictureView';
 import {
   asSentence,
+  cautionsAt,
   clock,
   ENDING_WORDS,
   inHundred,
@@ -12,7 +13,6 @@ import {
   sayUndrawn,
   sayWaysInAll,
   TEMPO_WORDS,
-  usualCautions,
 } from '@/core/words';
 import { heightOf, indexOf, LINES, withPosition, type Contact, type Position, type TreeDocument } from '@/core/tree';
 import type { Odds } from '@/core/odds';
@@ -118,13 +118,7 @@ export function RungSheet({
   const hisShut = shutByMyGrips(said?.shutByMine ?? []);
   const ways = transitions.filter((transition) => transition.actor === 'owner').length;
   const watch = transitions.flatMap((transition) => (transition.actor === 'owner' ? (transition.mistakes ?? []) : []));
-  const cautions = [
-    ...new Set([
-      ...usualCautions(tree.owner, position),
-      ...(position.hazards ?? []),
-      ...transitions.flatMap((transition) => transition.hazards ?? []),
-    ]),
-  ];
+  const cautions = cautionsAt(tree, position);
   return (
     <section aria-label={position.name}>
       <h2 className="sr-only">{position.name}</h2>

@@ -14,19 +14,21 @@ import {
 } from '@/core/tree';
 import {
   asSentence,
+  cautionsAt,
   ENDING_WORDS,
   HIDDEN_WORDS,
   NOTHING_SPECIAL,
   sayAttempt,
+  sayCleared,
   sayMove,
   sayOutcome,
   sayShown,
   shareText,
   TEMPO_WORDS,
-  usualCautions,
   WHATEVER,
 } from '@/core/words';
 import type { BoardAction, Caret } from '../boardState';
+import { LineTicks } from '../LineTicks';
 import type { Shut } from '../shut';
 
 interface Props {
@@ -39,20 +41,6 @@ interface Props {
   readonly line: ReactNode;
   readonly dispatch: Dispatch<BoardAction>;
   readonly onGo: (to: PositionId) => void;
-}
-
-/** The lines held as five small ticks from the feet up, and said. */
-function Ticks({ lines }: { readonly lines: Position['lines'] }) {
-  return (
-    <p className="mt-1 flex items-center gap-3 font-figure text-[17px]">
-      <span aria-hidden className="grid gap-[3px]">
-        {LINES.toReversed().map((line) => (
-          <span key={line} className={`block h-[3px] w-6 ${lines.includes(line) ? 'bg-ink' : 'bg-hair'}`} />
-        ))}
-      </span>
-      {lines.length === 0 ? 'nothing cleared' : `cleared: ${lines.join(', ')}`}
-    </p>
-  );
 }
 
 /** A move with why, what shuts it, and a row for each place that it leads to. */
@@ -98,7 +86,7 @@ export function WalkPlace({ tree, hidden, shut, position, caret, line, dispatch,
   const { ends, tempo, tempoReason, unfinished } = position;
   const shows = showsAt(position, index.from.get(position.id) ?? []);
   const typed = caret !== null && 'value' in caret ? caret.value : null;
-  const care = [...new Set([...usualCautions(tree.owner, position), ...(position.hazards ?? [])])];
+  const care = cautionsAt(tree, position);
   const isTypedUnder = shows.some(({ value }) => value !== null && value.id === typed);
   const section = ({ read, value, answers, falls }: ShownHere) => {
     const broken = value !== null && !tree.isSwapped && answers.every(({ id }) => hidden.has(id));
@@ -115,13 +103,12 @@ export function WalkPlace({ tree, hidden, shut, position, caret, line, dispatch,
         {[...answers, ...falls].map((transition) => (
           <Move key={transition.id} {...{ tree, transition, hidden, shut, onGo }} />
         ))}
-        {value !== null && value.id === typed ? (
-          line
-        ) : (
+        {value !== null && value.id === typed && line}
+        {value !== null && value.id !== typed && (
           <button
             type="button"
             onClick={ask}
-            className={`ml-3 min-h-12 text-left ${value === null ? 'hidden' : ''} ${broken ? 'w-[calc(100%-12px)] border-b-2 border-red text-red' : 'text-soft underline'}`}
+            className={`ml-3 min-h-12 text-left ${broken ? 'w-[calc(100%-12px)] border-b-2 border-red text-red' : 'text-soft underline'}`}
           >
             {broken ? 'No answer yet. I …' : tree.isSwapped ? 'What I get: I …' : 'Another answer: I …'}
           </button>
@@ -134,7 +121,10 @@ export function WalkPlace({ tree, hidden, shut, position, caret, line, dispatch,
       <h2 tabIndex={-1} className="mt-2 text-[29px] leading-tight outline-none">
         {position.name}
       </h2>
-      <Ticks lines={position.lines} />
+      <p className="mt-1 flex items-center gap-3 font-figure text-[17px]">
+        <LineTicks lines={position.lines} className="w-6" />
+        {sayCleared(position.lines)}
+      </p>
       <p className="mt-1">
         <strong className="font-semibold">{ends ? asSentence(`the climb ends here: ${ENDING_WORDS[ends]}`) : TEMPO_WORDS[tempo]}</strong>{' '}
         {!ends && tempoReason}
@@ -146,7 +136,7 @@ export function WalkPlace({ tree, hidden, shut, position, caret, line, dispatch,
         {!isTypedUnder && line}
         {(
           [
-            ['he …', { kind: 'value', position: position.id }],
+            [tree.isSwapped ? 'I …' : 'he …', { kind: 'value', position: position.id }],
             ['I … (whatever he does)', { kind: 'answer', position: position.id, read: null, value: null }],
           ] as const
         ).map(([words, opens]) => (
