@@ -4,7 +4,8 @@ import { layoutBoard } from '@/core/board';
 import { byWeight, findFindings, visitsOf } from '@/core/findings';
 import { viewTree } from '@/core/lens';
 import { findOdds, ODDS_QUESTION } from '@/core/odds';
-import { findUnpriced } from '@/core/structure';
+import { fewestTrades } from '@/core/grips';
+import { findUnpriced, ROUTES_COUNTED, routesToGoals } from '@/core/structure';
 import { withoutPosition, withoutTransition } from '@/core/tree';
 import { demoTree } from '../../demo/demoTree';
 import { speaksOf, type PositionAnswer } from './position';
@@ -21,6 +22,21 @@ const LAYOUT: Asked<'layout'> = {
   unfold: false,
   previous: null,
 };
+
+describe('the ways that the worker finds', () => {
+  it('go from where to where they are asked for, shortest first, with the fewest trades among them and the ways to each goal', () => {
+    const ways = (from: string | null, to: string | null, through: string | null) =>
+      ask<'routes'>({ kind: 'routes', look: WHOLE, ends: { from, to, through }, on: [] });
+    const any = ways(null, null, 'leg-drag');
+    expect(any.routes.every((route) => route.includes('leg-drag'))).toBe(true);
+    expect(any.routes.map(({ length }) => length)).toEqual(any.routes.map(({ length }) => length).toSorted((a, b) => a - b));
+    const some = ways('spider', 'mount', null);
+    expect(some.routes.length).toBeGreaterThan(0);
+    expect(some.routes.every((route) => route[0] === 'spider' && route.at(-1) === 'mount')).toBe(true);
+    expect(any.trades).toEqual(fewestTrades(tree, any.routes, []));
+    expect(some.goals).toEqual(routesToGoals(tree, 'spider', ROUTES_COUNTED));
+  });
+});
 
 describe('what the worker answers', () => {
   it('is what the core says of the tree as it is looked at', () => {

@@ -3,11 +3,13 @@ import { layoutBoardInPieces, type BoardLayout, type Grid } from '@/core/board';
 import { effectOfRemovalInPieces, type RemovalEffect, type Removed } from '@/core/findings';
 import { findOddsInPieces, type Odds, type OddsQuestion } from '@/core/odds';
 import { viewTree, type Filter, type TreeView } from '@/core/lens';
-import type { PositionId, TreeDocument } from '@/core/tree';
+import type { RouteEnds } from '@/core/structure';
+import type { Contact, PositionId, TreeDocument } from '@/core/tree';
 import type { GymsWords } from '@/core/catalogue';
 import type { OutlineMode } from '@/core/outline';
 import { outlineAnswer, type OutlineAnswer } from './outline';
 import { positionInPieces, type PositionAnswer } from './position';
+import { routesInPieces, type RoutesAnswer } from './routes';
 import { sheetInPieces, type TreeSheet } from './sheet';
 
 /** How a tree is looked at: for whom, under which rules, from which side. */
@@ -20,6 +22,7 @@ export type Question = { readonly look: Look } & (
   | { readonly kind: 'sheet' }
   | { readonly kind: 'position'; readonly position: PositionId }
   | { readonly kind: 'effect'; readonly removed: Removed }
+  | { readonly kind: 'routes'; readonly ends: RouteEnds; readonly on: readonly Contact[] }
   | ({ readonly kind: 'odds' } & OddsQuestion)
   | { readonly kind: 'outline'; readonly text: string; readonly mode: OutlineMode; readonly own: GymsWords | null }
   | {
@@ -37,6 +40,7 @@ export interface AnswerTo {
   /** Null = there is no such place. */
   readonly position: PositionAnswer | null;
   readonly effect: RemovalEffect;
+  readonly routes: RoutesAnswer;
   readonly odds: Odds;
   readonly outline: OutlineAnswer;
   readonly layout: BoardLayout;
@@ -60,6 +64,7 @@ export function* answering(tree: TreeDocument, question: Question): InPieces<Ans
   const { shown } = looked;
   yield 0;
   if (question.kind === 'sheet') return yield* sheetInPieces(looked);
+  if (question.kind === 'routes') return yield* routesInPieces(shown, question.ends, question.on);
   if (question.kind === 'effect') return yield* effectOfRemovalInPieces(shown, question.removed);
   if (question.kind === 'position') return yield* positionInPieces(looked, question.position);
   if (question.kind === 'odds') return yield* findOddsInPieces(shown, question);

@@ -1,5 +1,5 @@
 import { atOnce, type InPieces } from '../base';
-import { countRoutes, findUsage, type RouteCount } from '../structure';
+import { countRoutes, findUsage, ROUTES_COUNTED, type RouteCount } from '../structure';
 import { landsAt, withoutPosition, withoutTransition, type PositionId, type TransitionId, type TreeDocument } from '../tree';
 import { findFindingsInPieces } from './findFindings';
 import type { Finding } from './finding';
@@ -15,8 +15,6 @@ export interface RemovalEffect {
   /** Findings that there would be and are not now. */
   readonly fresh: readonly Finding[];
 }
-const BUDGET = { routes: 1000, steps: 60_000 };
-
 /** The moves that go with it. */
 export const movesOf = (tree: TreeDocument, removed: Removed): ReadonlySet<TransitionId> =>
   'transition' in removed
@@ -36,8 +34,8 @@ export function* effectOfRemovalInPieces(tree: TreeDocument, removed: Removed): 
   const { list } = yield* findFindingsInPieces(next);
   return {
     starts: users?.length ?? 0,
-    before: countRoutes(tree, BUDGET),
-    after: countRoutes(next, BUDGET),
+    before: countRoutes(tree, ROUTES_COUNTED),
+    after: countRoutes(next, ROUTES_COUNTED),
     fresh: list.filter(({ key }) => !known.has(key)),
   };
 }

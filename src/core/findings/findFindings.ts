@@ -1,5 +1,5 @@
 import { atOnce, type InPieces } from '../base';
-import { countRoutes, type RouteCount } from '../structure';
+import { countRoutes, ROUTES_COUNTED, type RouteCount } from '../structure';
 import type { PositionId, TreeDocument } from '../tree';
 import type { Finding } from './finding';
 import { FINDERS, kindsIn } from './registry';
@@ -14,8 +14,6 @@ export interface Findings {
   /** `budget`: there are more cycles or combinations than were searched. */
   readonly status: 'exact' | 'budget';
 }
-
-const ROUTE_BUDGET = { routes: 1000, steps: 60_000 };
 
 /** All findings of the first kind (MODEL §2), worst kind first, document order within; dismissed ones included. */
 export const findFindings = (tree: TreeDocument): Findings => atOnce(findFindingsInPieces(tree));
@@ -34,7 +32,7 @@ export function* findFindingsInPieces(tree: TreeDocument): InPieces<Findings> {
   yield kinds.length / (kinds.length + 1);
   return {
     list,
-    routes: countRoutes(tree, ROUTE_BUDGET),
+    routes: countRoutes(tree, ROUTES_COUNTED),
     productiveCycles: cyclesOf(tree)
       .cycles.filter((cycle) => cycle.kind === 'productive')
       .map((cycle) => cycle.positions),

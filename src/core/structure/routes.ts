@@ -12,6 +12,7 @@ import {
   graphOf,
   type Graph,
 } from '../tree';
+import type { RouteEnds } from './shortestRoutes';
 
 export interface RouteBudget {
   /** Routes by positions (and, apart, by transitions) to list at the most. */
@@ -28,12 +29,10 @@ export interface Routes {
 
 const DEFAULT_ROUTES = 10_000;
 const DEFAULT_STEPS = 2_000_000;
+/** What is counted while somebody waits: enough for trees drawn by hand; beyond it is said that there are more. */
+export const ROUTES_COUNTED: RouteBudget = { routes: 1000, steps: 60_000 };
 
-/** Where routes begin and end; null = at any start, at any goal. */
-export interface RouteBounds {
-  readonly from: PositionId | null;
-  readonly to: PositionId | null;
-}
+type RouteBounds = Omit<RouteEnds, 'through'>;
 const ANY: RouteBounds = { from: null, to: null };
 
 /** The simple paths from a start to the first ending met, if that is a goal; each is left in `path`. */

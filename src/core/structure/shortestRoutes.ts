@@ -1,12 +1,13 @@
 import { findShortestPaths } from '../graph';
 import { goalsOf, graphOf, startsOf, type PositionId, type TreeDocument } from '../tree';
 
-export interface ShortestOptions {
-  /** Only routes through this position; null = all. */
+/** Which routes: from a start, to a goal, through a place; null = any. */
+export interface RouteEnds {
+  readonly from: PositionId | null;
+  readonly to: PositionId | null;
   readonly through: PositionId | null;
-  /** Only routes from this start, or to this goal; absent or null = any. */
-  readonly from?: PositionId | null;
-  readonly to?: PositionId | null;
+}
+export interface ShortestOptions extends Pick<RouteEnds, 'through'>, Partial<Omit<RouteEnds, 'through'>> {
   readonly limit: number;
   /** Search steps at the most. */
   readonly steps: number;

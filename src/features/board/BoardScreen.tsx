@@ -22,7 +22,7 @@ import { useBoardAnswers } from './useBoardAnswers';
 import { SubjectContext } from './subject';
 import { useScene } from './useScene';
 import { caretAnchor } from './camera/rooms';
-import { routesBetween } from './viewModel';
+import { useRoutes } from './route/useRoutes';
 
 // What the first picture does without.
 const RungSheet = later(async () => (await import('./sheet/RungSheet')).RungSheet);
@@ -70,14 +70,13 @@ export function BoardScreen(opened: OpenedBoard) {
     onRedo: () => dispatch({ type: 'redo' }),
     onFind: () => setFinding(true),
   });
-  const routes = useMemo(() => (view === 'route' ? routesBetween(shown, state.ends) : []), [view, shown, state.ends]);
-  const route = routes[state.route % Math.max(1, routes.length)];
   const isAllStored = edits.state.pending.length === 0;
   const subject = useMemo(
     () => ({ tree: state.tree, revision: isAllStored ? revision : null, book: opened.book }),
     [state.tree, isAllStored, revision, opened.book],
   );
   const asWhom = useMemo(() => ({ filter, swapped }), [filter, swapped]);
+  const ways = useRoutes({ subject, look: asWhom, shown, state });
   const { width, isNarrow } = useBoardWidth();
   const narrow = isNarrow ? state.narrow : null;
   const { scene, drawing } = useScene({ state: seenState, arrangedBy: tree, subject, look: asWhom, width });
@@ -151,7 +150,7 @@ export function BoardScreen(opened: OpenedBoard) {
               {drawing && <Working what="Drawing the tree" answer={drawing} />}
               {view === 'route' ? (
                 <div className="min-h-0 flex-1 overflow-y-auto">
-                  {route && <RouteLadder {...{ tree: shown, route, gripsOn, selected, dispatch }} />}
+                  {ways.route && <RouteLadder {...{ tree: shown, gripsOn, selected, dispatch }} route={ways.route} />}
                 </div>
               ) : (
                 <div className="min-h-0 flex-1">
@@ -201,7 +200,7 @@ export function BoardScreen(opened: OpenedBoard) {
                   dispatch={dispatch}
                 />
               ) : sheet === 'route' && view === 'route' ? (
-                <RouteSheet {...{ tree: shown, routes, gripsOn, dispatch }} at={state.route} ends={state.ends} />
+                <RouteSheet {...{ tree: shown, ways, gripsOn, dispatch }} ends={state.ends} />
               ) : (
                 <>
                   <FilterDifference tree={inGym} filter={filter} onPosition={(id) => dispatch({ type: 'select', position: id })} />

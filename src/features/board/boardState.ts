@@ -1,6 +1,7 @@
 import type { GymBook } from '@/core/people';
 import type { Filter } from '@/core/lens';
 import type { ClassBranches } from './subject';
+import type { RouteEnds } from '@/core/structure';
 import type { SpokenMove } from '@/core/dictation';
 import type { Contact, PositionId, TreeDocument, When } from '@/core/tree';
 
@@ -10,12 +11,6 @@ export interface ShowRef {
   readonly read: string;
   readonly value: string;
   readonly also?: When;
-}
-/** Where the routes looked at begin and end, and what they go through; null = anywhere. */
-export interface RouteEnds {
-  readonly from: PositionId | null;
-  readonly to: PositionId | null;
-  readonly through: PositionId | null;
 }
 export type BoardView = 'tree' | 'guard' | 'hub' | 'route';
 /** A show as the board remembers it. */

@@ -2,7 +2,7 @@ import { describe, expect, it } from 'vitest';
 import { LARGE_TREE } from '@/core/board';
 import { demoTree } from '../../../demo/demoTree';
 import { caretAnchor } from './camera/rooms';
-import { planScene, routesBetween, sceneOf } from './viewModel';
+import { planScene, sceneOf } from './viewModel';
 
 const tree = demoTree();
 const at = { tree, view: 'tree' as const, guard: null, selected: null, unfolded: false };
@@ -23,14 +23,6 @@ describe('what is to be drawn', () => {
   });
   it('one route is drawn by itself: of the climb nothing is', () => {
     expect(planScene({ ...at, view: 'route' })).toMatchObject({ key: 'route', only: new Set() });
-  });
-  it('routes go from where to where they are asked for, shortest first', () => {
-    const any = routesBetween(tree, { from: null, to: null, through: 'leg-drag' });
-    expect(any.every((route) => route.includes('leg-drag'))).toBe(true);
-    expect(any.map(({ length }) => length)).toEqual(any.map(({ length }) => length).toSorted((a, b) => a - b));
-    const some = routesBetween(tree, { from: 'spider', to: 'mount', through: null });
-    expect(some.length).toBeGreaterThan(0);
-    expect(some.every((route) => route[0] === 'spider' && route.at(-1) === 'mount')).toBe(true);
   });
   it('a picture keeps its columns while it is of the same', () => {
     const before = sceneOf(at, null);

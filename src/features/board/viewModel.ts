@@ -1,20 +1,14 @@
 import { gridWithin, guardOf, guardPositions, layoutBoard, type BoardLayout, type Grid } from '@/core/board';
-import { findShortestRoutes } from '@/core/structure';
 import type { PositionId, TreeDocument } from '@/core/tree';
-import type { BoardState, BoardView, RouteEnds } from './boardState';
+import type { BoardState, BoardView } from './boardState';
 
 /** The board of a window of 1280, in px: what the server draws for, too. */
 const USUAL_WIDTH = 980;
 /** As many columns as there is room for at full size: words are never drawn smaller to hold one more. */
 export const gridFor = (view: BoardView, width = USUAL_WIDTH): Grid =>
   view === 'tree' ? gridWithin(width, 85, 8) : gridWithin(width, 114, 6);
-const ROUTE_LIMIT = 60;
 /** A small board is not blown up further than this. */
 export const LARGEST = 1.25;
-
-/** Routes between two ends, shortest first; budgeted, since a dense tree has millions. */
-export const routesBetween = (tree: TreeDocument, ends: RouteEnds): PositionId[][] =>
-  findShortestRoutes(tree, { ...ends, limit: ROUTE_LIMIT, steps: 200_000 }).routes;
 
 /** What is looked at, and in how many columns (absent = those of a usual window). */
 type Looked = Pick<BoardState, 'tree' | 'view' | 'guard' | 'selected'> & { readonly columns?: number };

@@ -1,26 +1,23 @@
 import { useMemo, type Dispatch } from 'react';
-import { fewestTrades, gripsAlong, toBreakAlong, transitionsOnRoute } from '@/core/grips';
-import { routesToGoals, threatsUnderRules } from '@/core/structure';
+import { Working } from '@/client/Working';
+import { gripsAlong, toBreakAlong, transitionsOnRoute } from '@/core/grips';
+import { threatsUnderRules, type RouteEnds } from '@/core/structure';
 import { indexOf, positionOf, type Contact, type PositionId, type TreeDocument } from '@/core/tree';
 import { plural, sayFewestTrades, sayHandsAlong, sayHis, sayRoutesTo, sayToBreak } from '@/core/words';
 import { StripButton } from '@/ui/StripButton';
-import type { BoardAction, RouteEnds } from '../boardState';
+import type { BoardAction } from '../boardState';
 import { PositionSelect } from '../sheet/PositionSelect';
+import type { Ways } from './useRoutes';
 
 interface Props {
   /** The tree under the filter. */
   readonly tree: TreeDocument;
-  readonly routes: readonly (readonly PositionId[])[];
-  /** Which of the routes is shown; counted on beyond the last from the first. */
-  readonly at: number;
+  readonly ways: Ways;
   readonly ends: RouteEnds;
   /** His grips that are on now. */
   readonly gripsOn: readonly Contact[];
   readonly dispatch: Dispatch<BoardAction>;
 }
-
-/** Enough for every tree that is drawn by hand; beyond it is said that there are more. */
-const BUDGET = { routes: 1000, steps: 60_000 };
 
 /** Every submission he has within one move of this way, and the rule cards under which it falls away. */
 function Threats({ tree, route }: { tree: TreeDocument; route: readonly PositionId[] }) {
@@ -66,11 +63,10 @@ function Title({ children }: { readonly children: string }) {
 }
 
 /** Beside one route: where it begins and ends, which of the ways it is, and only what concerns it. */
-export function RouteSheet({ tree, routes, at, ends, gripsOn, dispatch }: Props) {
-  const route = routes[at % Math.max(1, routes.length)];
-  const goals = useMemo(() => routesToGoals(tree, ends.from, BUDGET), [tree, ends.from]);
-  const trades = useMemo(() => fewestTrades(tree, routes, gripsOn), [tree, routes, gripsOn]);
+export function RouteSheet({ tree, ways: { answer, routes, at, route }, ends, gripsOn, dispatch }: Props) {
   const index = indexOf(tree);
+  const { trades = null, goals: found = [] } = answer.value ?? {};
+  const goals = found.filter(({ goal }) => index.positions.has(goal));
   const by = (patch: Partial<RouteEnds>) => dispatch({ type: 'ends', ends: { ...ends, ...patch } });
   const step = (to: number) => dispatch({ type: 'route', route: (to + routes.length) % routes.length });
   return (
@@ -101,10 +97,11 @@ export function RouteSheet({ tree, routes, at, ends, gripsOn, dispatch }: Props)
           onChange={(id) => by({ through: id ?? null })}
         />
       </div>
-      {route ? (
+      <Working what="Looking for the ways" answer={answer} />
+      {route && (
         <>
           <p className="mt-3 font-figure text-[17px]" role="status">
-            Way {(at % routes.length) + 1} of the {routes.length} shortest: {plural(route.length - 1, 'exchange')}.
+            Way {at + 1} of the {routes.length} shortest: {plural(route.length - 1, 'exchange')}.
           </p>
           <div className="flex gap-4">
             <StripButton disabled={routes.length < 2} onClick={() => step(at - 1)}>
@@ -132,13 +129,14 @@ export function RouteSheet({ tree, routes, at, ends, gripsOn, dispatch }: Props)
             )}
           </p>
         </>
-      ) : (
+      )}
+      {!route && answer.value && (
         <p className="mt-3">
           {ends.through === null ? 'No way leads from there to a goal yet.' : 'No way from a start to a goal goes through here yet.'}
         </p>
       )}
       <Title>Ways to each goal</Title>
-      {goals.length === 0 && <p className="text-soft">No goal is reached yet.</p>}
+      {goals.length === 0 && answer.value && <p className="text-soft">No goal is reached yet.</p>}
       {goals.map((item) => (
         <button
           key={item.goal}
