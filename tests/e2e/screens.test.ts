@@ -72,6 +72,28 @@ describe('every screen at four sizes: no type under 12 px, no words on others, n
     const entry = '/catalogue/league-evening?at=spider';
     expect(await look(server.baseUrl, [...screensOf('league-evening'), ...hubs, entry, '/nowhere'])).toEqual([]);
   });
+  it('of the whole map, too, whatever does not fit: its words are left out rather than shrunk', async () => {
+    const { page } = await openPage(browser, server.baseUrl);
+    await page.setViewport(SIZES[1]);
+    await page.goto(`${server.baseUrl}/board/league-evening?show=tree`, { waitUntil: 'networkidle0' });
+    const shown = () => page.$$eval('svg text', (all) => all.filter((text) => getComputedStyle(text).visibility === 'visible').length);
+    const before = await shown();
+    await clickText(page, 'Fit');
+    await page.waitForFunction(() => document.querySelector('[data-leaves-out]')?.getAttribute('data-leaves-out') !== '');
+    expect(await unreadable(page)).toEqual([]);
+    expect(await shown()).toBeLessThan(before);
+    expect(await shown()).toBeGreaterThan(0);
+    await page.close();
+  });
+  it('and on paper no type is under 9 pt', async () => {
+    const { page } = await openPage(browser, server.baseUrl);
+    await page.emulateMediaType('print');
+    for (const sheet of ['/grips/league-evening?at=half-below-i-come-up-on-the-single-leg-to-the-lock', '/class/league-evening/sheet']) {
+      await page.goto(server.baseUrl + sheet, { waitUntil: 'networkidle0' });
+      expect((await unreadable(page)).filter((words) => words.endsWith(' px'))).toEqual([]);
+    }
+    await page.close();
+  });
   it('of an empty gym', async () => {
     const made = await fetch(`${empty.baseUrl}/api/documents/tree`, {
       method: 'POST',

@@ -117,9 +117,10 @@ describe('a move said wholly', () => {
   it('fits, fails and provokes: a dilemma and a helper are made in the sheet', async () => {
     await go('/board/league-evening?show=hub&at=over-under');
     await clickText(page, 'I walk to the leg side');
-    await (await page.$('[aria-label="he grips the belt: fits"]'))!.click();
+    await clickText(page, 'When it fits:');
+    await (await page.waitForSelector('[aria-label="he grips the belt: fits"]'))!.click();
     await stored();
-    await clickText(page, 'More about this move');
+    await clickText(page, 'Choices within it:');
     await clickText(page, 'A choice, as where the hand goes');
     await stored();
     expect(await axeFindings(page)).toEqual([]);
@@ -140,7 +141,7 @@ describe('a move said wholly', () => {
     const file = async () => (await treeFile()) as unknown as File;
     await go('/board/league-evening?show=hub&at=over-under');
     await clickText(page, 'I walk to the leg side');
-    await clickText(page, 'More about this move');
+    await clickText(page, 'How likely, how long:');
     await take('Works when it does not fit what he shows', 'sometimes');
     await stored();
     await clickText(page, 'By school:');

@@ -4,13 +4,14 @@ import { demoTree } from '../../../demo/demoTree';
 import { randomTree } from '../../../tests/support/randomTree';
 import { mine, position, reaction, tree } from '../../../tests/support/smallTree';
 import { filterTree } from '../lens';
-import { withNewPosition, withNewTransition, type TreeDocument } from '../tree';
+import { landingsOf, withNewPosition, withNewTransition, type TreeDocument } from '../tree';
 import { placeInColumns } from './columns';
 import { countCrossings, layeringOf, orderLayers, type Layering } from './crossings';
+import { gridWithin } from './grid';
 import { layoutBoard, type BoardLayout } from './layoutBoard';
 import { layoutHub } from './layoutHub';
 import { fitText, textWidth, wrapText } from './measure';
-import { sectionWidths, type PlacedRung } from './placedRung';
+import { sectionWidths, wholeName, type PlacedRung } from './placedRung';
 import { rungsOf } from './rungs';
 import { guardOf, guardPositions } from './views';
 
@@ -213,6 +214,43 @@ describe('rungs and views', () => {
     expect(shown.has('body-lock')).toBe(true);
     expect(shown.has('spider')).toBe(false);
     expect(guardOf(doc, 'posture-won')).toBe('closed-guard');
+  });
+  it('one guard is shown up to the endings: all that my moves lead to, and what he does to me there', () => {
+    const doc = demoTree();
+    for (const { position: guard } of doc.starts) {
+      const mineFrom = new Set([guard]);
+      for (const id of mineFrom)
+        for (const move of doc.transitions)
+          if (move.actor === 'owner' && move.from === id) landingsOf(move).forEach((to) => mineFrom.add(to));
+      const his = doc.transitions.filter((move) => move.from === guard).flatMap(landingsOf);
+      expect(guardPositions(doc, guard)).toEqual(new Set([...mineFrom, ...his]));
+    }
+  });
+  it('a name that is cut is whole where it is looked at, in the climb and in the hub', () => {
+    const long = 'a name of many words that no rung of this width could ever hold on its two lines';
+    const doc = tree(
+      [position('hub', { name: long, family: 'hub' }), position('b', { name: long, lines: ['feet'] })],
+      [mine('m', 'hub', 'b', { name: long })],
+    );
+    const { rungs } = layoutBoard(doc, { grid: { columns: 6, rungWidth: 85 } });
+    for (const placed of rungs) {
+      expect(placed.name.some(({ text }) => text.endsWith('…'))).toBe(true);
+      expect(
+        wholeName(placed)
+          .map(({ text }) => text)
+          .join(' '),
+      ).toBe(long);
+    }
+    expect(layoutHub(doc, 'hub', { width: 700, height: 600 }).answers[0]!.whole).toEqual([long, long]);
+  });
+  it('has as many columns as a window holds at full size, so that nothing is shrunk to fit', () => {
+    for (const width of [320, 390, 724, 768, 980, 1600]) {
+      const grid = gridWithin(width, 114, 6);
+      const board = layoutBoard(demoTree(), { grid });
+      const spilled = Math.max(...board.rungs.map(({ column, span, rung }) => (rung.zone === 'back' ? 0 : column + span))) > grid.columns;
+      if (grid.columns > 2 && !spilled) expect(board.width).toBeLessThanOrEqual(width);
+      expect(grid.columns).toBeLessThanOrEqual(6);
+    }
   });
   it('one hub gives every answer a slot of its own', () => {
     const hub = layoutHub(demoTree(), 'headquarters', { width: 980, height: 760 });

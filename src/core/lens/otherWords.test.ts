@@ -2,12 +2,12 @@ import { describe, expect, it } from 'vitest';
 import { demoTree } from '../../../demo/demoTree';
 import { randomTree } from '../../../tests/support/randomTree';
 import { his, mine, position, reaction, tree } from '../../../tests/support/smallTree';
-import { withNewTransition, withPosition, withTransition, type TreeDocument } from '../tree';
-import { inOtherWords, inOwnWords } from './otherWords';
+import { withNewTransition, withPosition, withTransition } from '../tree';
+import { fromOtherSide, otherSide } from './otherSide';
 import { swapAthletes } from './swapAthletes';
 
-const from = (doc: TreeDocument): TreeDocument => inOtherWords(swapAthletes(doc));
-const back = (edited: TreeDocument, doc: TreeDocument): TreeDocument => swapAthletes(inOwnWords(edited, from(doc), swapAthletes(doc)));
+const from = otherSide;
+const back = fromOtherSide;
 
 describe('a tree in the words of the other athlete', () => {
   const small = tree(
@@ -36,6 +36,8 @@ describe('a tree in the words of the other athlete', () => {
     for (const doc of [demoTree(), randomTree(3, { positions: 20, transitions: 60 })]) {
       const seen = from(doc);
       expect(back(seen, doc)).toEqual(swapAthletes(swapAthletes(doc)));
+      // The very records: nothing is stored, laid out or put into words anew.
+      expect(back(seen, doc).transitions.every((move, i) => move === doc.transitions[i])).toBe(true);
       const [first] = seen.positions;
       const edited = withPosition(seen, { ...first!, tempoReason: 'he holds my sleeve' });
       const stored = back(edited, doc);

@@ -1,5 +1,5 @@
 import { sameValue } from '../base';
-import { fieldContent, meansNothing, type Position, type Read, type Transition, type TreeDocument } from '../tree';
+import { fieldContent, meansNothing, type Position, type Read, type Transition } from '../tree';
 import { otherDoing, otherPerson } from './person';
 
 /** By whom a show is done in the words that it has: by him for the coach, by me from the other side. */
@@ -34,9 +34,10 @@ function otherRead({ values, ...read }: Read, doing: Doing): Read {
     values: values.map(({ name, ...value }) => ({ ...reworded(value, doing), name: said(name) })),
   };
 }
-const otherPlace = (position: Position, doing: Doing): Position => reworded(position, doing);
-/** `actor` is who does it in the tree that the move stands in now: the words are the other's. */
-function otherMove({ name, ...transition }: Transition): Transition {
+/** A place of a swapped tree in the words of who looks at it. */
+export const otherPlace = (position: Position, doing: Doing): Position => reworded(position, doing);
+/** The same of a move: "he cuts the knee across", where the coach wrote "I cut the knee across". `actor` is who does it there. */
+export function otherMove({ name, ...transition }: Transition): Transition {
   const isMine = transition.actor === 'owner';
   const said = otherDoing(name, isMine ? 'he' : 'I');
   const isClause = /^(?:I|he|my|his)\b/.test(said);
@@ -51,13 +52,6 @@ function otherMove({ name, ...transition }: Transition): Transition {
     name: isClause ? said : `${isMine ? 'I do' : 'he does'} “${said}”`,
   };
 }
-
-/** A swapped tree in the words of who looks at it: "he cuts the knee across", where the coach wrote "I cut the knee across". */
-export const inOtherWords = (swapped: TreeDocument): TreeDocument => ({
-  ...swapped,
-  positions: swapped.positions.map((position) => otherPlace(position, 'he')),
-  transitions: swapped.transitions.map(otherMove),
-});
 
 /** What was not touched as the coach wrote it; what was is said by the other. */
 function restored(now: unknown, shown: unknown, plain: unknown, other: (fresh: unknown) => unknown): unknown {
@@ -83,23 +77,14 @@ function restored(now: unknown, shown: unknown, plain: unknown, other: (fresh: u
 }
 
 /**
- * An edited tree of `inOtherWords` in the coach's words again: `plain` is the swapped tree before the edit, `shown` the same in the
- * other's words. Nothing that was not edited changes by a letter.
+ * A place edited in the other's words in the coach's words again: `plain` is what it was before the edit, `shown` the same in the
+ * other's words; absent = it is new. Nothing that was not edited changes by a letter.
  */
-export function inOwnWords(edited: TreeDocument, shown: TreeDocument, plain: TreeDocument): TreeDocument {
-  const byId = <T extends { readonly id: string }>(list: readonly T[]) => new Map(list.map((item) => [item.id, item]));
-  const back = <T extends { readonly id: string }>(now: readonly T[], was: readonly T[], own: readonly T[], turn: (item: T) => T): T[] => {
-    const [before, mine] = [byId(was), byId(own)];
-    return now.map((item) => restored(item, before.get(item.id), mine.get(item.id), (fresh) => turn(fresh as T)) as T);
-  };
-  // What is typed from the other side has its actor there: it is turned by who does it for the coach.
-  const turnMove = (move: Transition): Transition => ({
-    ...otherMove({ ...move, actor: move.actor === 'owner' ? 'opponent' : 'owner' }),
-    actor: move.actor,
-  });
-  return {
-    ...edited,
-    positions: back(edited.positions, shown.positions, plain.positions, (position) => otherPlace(position, 'I')),
-    transitions: back(edited.transitions, shown.transitions, plain.transitions, turnMove),
-  };
-}
+export const placeInOwnWords = (now: Position, shown: Position | undefined, plain: Position | undefined): Position =>
+  restored(now, shown, plain, (fresh) => otherPlace(fresh as Position, 'I')) as Position;
+/** The same of a move. What is typed from the other side has its actor there: it is turned by who does it for the coach. */
+export const moveInOwnWords = (now: Transition, shown: Transition | undefined, plain: Transition | undefined): Transition =>
+  restored(now, shown, plain, (fresh) => {
+    const move = fresh as Transition;
+    return { ...otherMove({ ...move, actor: move.actor === 'owner' ? 'opponent' : 'owner' }), actor: move.actor };
+  }) as Transition;

@@ -29,7 +29,8 @@ export const swapStep = (step: Step): Step => ({
   ...(step.ownerRole ? { ownerRole: OTHER_ROLE[step.ownerRole] } : {}),
 });
 
-function otherPosition(position: Position): Position {
+/** A place with the athletes exchanged. */
+export function otherPosition(position: Position): Position {
   const { holds, theirHolds, ownerRole, ...rest } = position;
   return {
     ...rest,
@@ -39,7 +40,8 @@ function otherPosition(position: Position): Position {
   };
 }
 
-function otherTransition(transition: Transition): Transition {
+/** A move with the athletes exchanged. */
+export function otherTransition(transition: Transition): Transition {
   const sets = (list: Transition['blockedBy']): Transition['blockedBy'] => list?.map((set) => set.map(otherContact));
   return {
     ...transition,
@@ -55,12 +57,19 @@ function otherTransition(transition: Transition): Transition {
  * The defender's view (MODEL §3, swap): owner, actors, holds and roles exchanged; reads and `when` stay, so what the
  * other did to us is now ours to do. Swapping twice gives back the original.
  */
-export function swapTree({ isSwapped, ...tree }: TreeDocument): TreeDocument {
+export const swapTree = (tree: TreeDocument): TreeDocument => swappedBy(tree, otherPosition, otherTransition);
+
+/** The same with another way to exchange the athletes of a place and of a move. */
+export function swappedBy(
+  { isSwapped, ...tree }: TreeDocument,
+  place: (position: Position) => Position,
+  move: (transition: Transition) => Transition,
+): TreeDocument {
   return {
     ...tree,
     ...(isSwapped ? {} : { isSwapped: true }),
     owner: tree.owner === 'passer' ? 'guardPlayer' : 'passer',
-    positions: tree.positions.map(otherPosition),
-    transitions: tree.transitions.map(otherTransition),
+    positions: tree.positions.map(place),
+    transitions: tree.transitions.map(move),
   };
 }

@@ -1,5 +1,5 @@
-import { swapTree } from './swap';
-import { fieldContent, type Fact, type TreeDocument } from '../tree';
+import { otherPosition, otherTransition, swappedBy } from './swap';
+import { fieldContent, type Fact, type Transition, type TreeDocument } from '../tree';
 import { holdOfFact } from '../contacts';
 
 /** A fact that is a hold, of the other athlete: "left hand far hip" as "his left hand far hip". */
@@ -15,8 +15,10 @@ function withOtherFacts<T extends object>(record: T): T {
   return turned.length > 0 ? { ...record, ...Object.fromEntries(turned) } : record;
 }
 
+/** A move with the athletes and its facts that are holds exchanged. */
+export const swapMove = (transition: Transition): Transition => withOtherFacts(otherTransition(transition));
+
 /** The defender's view (MODEL §3, swap) with the facts that are holds: what I needed to hold is now his. Twice = the original. */
-export function swapAthletes(tree: TreeDocument): TreeDocument {
-  const swapped = swapTree(tree);
-  return { ...swapped, starts: swapped.starts.map(withOtherFacts), transitions: swapped.transitions.map(withOtherFacts) };
-}
+export const swapAthletes = (tree: TreeDocument): TreeDocument => withStartFacts(swappedBy(tree, otherPosition, swapMove));
+
+export const withStartFacts = (swapped: TreeDocument): TreeDocument => ({ ...swapped, starts: swapped.starts.map(withOtherFacts) });

@@ -18,6 +18,12 @@ describe('a place and a move as they are read', () => {
         sayPlace.notes(place),
       ]),
       ...doc.transitions.flatMap((move) => [
+        sayMoveParts.chances(doc, move),
+        sayMoveParts.when(doc, move),
+        sayMoveParts.leads(doc, move),
+        sayMoveParts.provokes(doc, move),
+        sayMoveParts.choices(doc, move),
+        sayMoveParts.onTheWay(doc, move),
         sayMoveParts.why(move),
         sayMoveParts.fits(doc, move),
         sayMoveParts.kind(move),
@@ -42,6 +48,11 @@ describe('a place and a move as they are read', () => {
     expect(sayPlace.kind(doc, doc.positions[0]!)).toContain('A round can start here.');
     expect(sayMoveParts.facts(doc.transitions[0]!)).toBe('Needs cuff.');
     expect(sayMoveParts.mistakes(doc.transitions[0]!)).toBe('');
+    expect(sayMoveParts.when(doc, doc.transitions[0]!)).toBe('Whatever he does.');
+    expect(sayMoveParts.chances(doc, { ...doc.transitions[0]!, works: 0.7, seconds: 1 })).toBe(
+      'When it fits it works 70 in 100, the coach’s guess. 1 second.',
+    );
+    expect(sayMoveParts.chances(doc, doc.transitions[0]!)).toBe('When it fits it works 60 in 100 by default. 10 seconds by default.');
   });
 });
 

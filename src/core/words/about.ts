@@ -1,6 +1,20 @@
-import { heightOf, LINES, ownerRoleOf, positionOf, indexOf, type Position, type Transition, type TreeDocument } from '../tree';
-import { asSentence } from './tree';
-import { plural } from './figures';
+import {
+  defaultsOf,
+  heightOf,
+  indexOf,
+  landingsOf,
+  LINES,
+  ownerRoleOf,
+  positionOf,
+  type Position,
+  type Transition,
+  type TreeDocument,
+} from '../tree';
+import { sayByDefault } from './chances';
+import { inHundred, plural } from './figures';
+import { sayMidway, sayOutcome } from './onTheWay';
+import { sayShownAt, sayWhenever } from './routes';
+import { asSentence, sayPreference } from './tree';
 import { CONTEXT_WORDS, DISTANCE_WORDS, ENDING_WORDS, FAMILY_NAMES, KIND_WORDS, sayAttempt, STANCE_WORDS, TEMPO_WORDS } from './vocabulary';
 
 type Said = string | false | undefined | null;
@@ -62,8 +76,44 @@ export const sayPlace = {
   notes: ({ source, notes }: Position | Transition): string => sentences(notes, source && `from ${source}`),
 };
 
+const chance = (typed: number | undefined, byDefault: number): string =>
+  typed === undefined ? sayByDefault(byDefault) : `${inHundred(typed)}, the coach’s guess`;
+
 /** The same of a move. */
 export const sayMoveParts = {
+  chances(tree: TreeDocument, { actor, works, offCue, stopped, seconds, priority }: Transition): string {
+    const defaults = defaultsOf(tree);
+    return sentences(
+      ...(actor === 'owner'
+        ? [
+            `when it fits it works ${chance(works, defaults.works)}`,
+            offCue !== undefined && `when it does not fit ${chance(offCue, defaults.offCue)}`,
+            stopped !== undefined && `when he does what stops it ${chance(stopped, defaults.stopped)}`,
+          ]
+        : []),
+      seconds === undefined ? `${plural(defaults.seconds, 'second')} by default` : plural(seconds, 'second'),
+      priority !== undefined && priority !== 0 && `priority ${priority}`,
+    );
+  },
+  when(tree: TreeDocument, move: Transition): string {
+    const from = positionOf(indexOf(tree), move.from);
+    const stops = sayShownAt(from, move.stoppedBy ?? []);
+    return sentences(sayWhenever(from, move), stops !== '' && `stopped if ${stops}`);
+  },
+  leads: (tree: TreeDocument, { from, outcomes = [] }: Transition): string =>
+    sentences(...outcomes.map((outcome) => sayOutcome(tree, positionOf(indexOf(tree), from), outcome))),
+  provokes(tree: TreeDocument, move: Transition): string {
+    const places = [...new Set([...landingsOf(move), move.from])].map((id) => positionOf(indexOf(tree), id));
+    const said = (move.provokes ?? []).flatMap((id) => places.map((place) => sayShownAt(place, [id])).find((words) => words !== '') ?? []);
+    return sentences(said.length > 0 && said.join('; '));
+  },
+  choices: (tree: TreeDocument, { parameters = [] }: Transition): string =>
+    sentences(
+      ...parameters.map((parameter) =>
+        parameter.values.length + (parameter.never ?? []).length > 0 ? sayPreference(tree, parameter) : parameter.name,
+      ),
+    ),
+  onTheWay: (tree: TreeDocument, { midway = [] }: Transition): string => sentences(...midway.map((item) => sayMidway(tree, item))),
   why: ({ reason, checkpoints = [], hazards = [] }: Transition): string =>
     sentences(reason, checkpoints.length > 0 && `look for ${listed(checkpoints)}`, hazards.length > 0 && `take care: ${listed(hazards)}`),
   fits(tree: TreeDocument, { preventedBy = [], fits, onFail, from }: Transition): string {

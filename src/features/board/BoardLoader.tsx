@@ -4,8 +4,9 @@ import { useTree } from '@/client/useTree';
 import { queryOf } from '@/contracts/filterQuery';
 import { AppStrip } from '@/ui/AppStrip';
 import { buttonClass } from '@/ui/Field';
-import { BOARD_GRID, BoardScreen, SIDE_SHEET } from './BoardScreen';
+import { BoardScreen } from './BoardScreen';
 import type { OpenedBoard } from './boardState';
+import { BOARD_GRID, SIDE_SHEET } from './grid';
 
 type Props = Omit<OpenedBoard, 'tree'> & {
   readonly treeId: string;

@@ -4,17 +4,19 @@ import { useEffect, useMemo, useState } from 'react';
 import { idToAddress } from '@/contracts/address';
 import { treeInGym } from '@/core/people';
 import { isFiltering, viewTree } from '@/core/lens';
-import { indexOf } from '@/core/tree';
 import { Working } from '@/client/Working';
 import { StaleDialog } from '@/client/store/StaleDialog';
 import { useUndoKeys } from '@/client/useUndoKeys';
-import { later, whenIdle } from '@/client/later';
+import { whenIdle } from '@/client/later';
 import { StoredAlert, WAITS } from '@/ui/StoredStrip';
 import { useWindowWidth } from '@/ui/useWindowWidth';
 import { BoardCanvas } from './canvas/BoardCanvas';
 import type { OpenedBoard } from './boardState';
 import { BoardStrip } from './bars/BoardStrip';
-import { CaretLine, FindLine } from './caret/later';
+import { FindLine } from './caret/later';
+import { BOARD_GRID, WIDE_SHEET } from './grid';
+import { FilterRow, PARTS, RouteLadder, SideSelect, Walk } from './parts';
+import { SideSheet } from './SideSheet';
 import { shutOptions } from './shut';
 import { useCatalogue } from '@/client/useCatalogue';
 import { useBoard } from './useBoard';
@@ -23,27 +25,6 @@ import { SubjectContext } from './subject';
 import { useScene } from './useScene';
 import { caretAnchor } from './camera/rooms';
 import { useRoutes } from './route/useRoutes';
-
-// What the first picture does without.
-const RungSheet = later(async () => (await import('./sheet/RungSheet')).RungSheet);
-const FindingsSheet = later(async () => (await import('./sheet/findings/FindingsSheet')).FindingsSheet);
-const RouteLadder = later(async () => (await import('./route/RouteLadder')).RouteLadder);
-const RouteSheet = later(async () => (await import('./route/RouteSheet')).RouteSheet);
-const OutlineSheet = later(async () => (await import('./sheet/outline/OutlineSheet')).OutlineSheet);
-const FilterDifference = later(async () => (await import('@/client/FilterDifference')).FilterDifference);
-const FilterRow = later(async () => (await import('@/client/FilterRow')).FilterRow);
-const Walk = later(async () => (await import('./walk/Walk')).Walk);
-const SideSelect = later(async () => (await import('./bars/SideSelect')).SideSelect);
-/** Asked for as soon as the board is still, the line to type on first. */
-const PARTS = [CaretLine, FindingsSheet, RungSheet, FindLine, FilterRow, SideSelect, RouteLadder, RouteSheet, FilterDifference];
-
-/** Picture and side sheet, beside or under each other. */
-export const BOARD_GRID =
-  'grid min-h-0 flex-1 grid-cols-[minmax(0,1fr)_300px] max-[900px]:grid-cols-1 max-[900px]:grid-rows-[60vh_auto] max-[900px]:overflow-auto';
-/** The side sheet with room for lines to write. */
-const WIDE_SHEET = 'min-[901px]:grid-cols-[minmax(0,1fr)_minmax(420px,40vw)]';
-export const SIDE_SHEET =
-  'contain-layout [overflow-wrap:anywhere] overflow-y-auto border-l-2 border-ink p-4 max-[900px]:border-t-2 max-[900px]:border-l-0';
 
 /** Of the picture, in px; the outline beside it makes it no narrower, so that nothing is laid out anew. */
 function useBoardWidth(): { width: number; isNarrow: boolean } {
@@ -81,10 +62,9 @@ export function BoardScreen(opened: OpenedBoard) {
   const narrow = isNarrow ? state.narrow : null;
   const { scene, drawing } = useScene({ state: seenState, arrangedBy: tree, subject, look: asWhom, width });
   const shownPosition = sheet === 'rung' ? selected : null;
-  const { odds, said, findings, spoken, broken } = useBoardAnswers({ subject, look: asWhom, view: look, shownPosition });
+  const answers = useBoardAnswers({ subject, look: asWhom, view: look, shownPosition });
   const about = useMemo(() => ({ subject, look: asWhom, classes: opened.classes ?? [] }), [subject, asWhom, opened.classes]);
   const shut = useMemo(() => shutOptions(shown, gripsOn), [shown, gripsOn]);
-  const position = selected === null ? undefined : indexOf(tree).positions.get(selected);
   const onBoard =
     view === 'hub'
       ? caret !== null && 'position' in caret && caret.position === selected
@@ -96,7 +76,7 @@ export function BoardScreen(opened: OpenedBoard) {
         <BoardStrip
           state={state}
           edits={edits}
-          broken={broken}
+          broken={answers.broken}
           dispatch={dispatch}
           onFind={() => setFinding(true)}
           looking={looking}
@@ -168,56 +148,13 @@ export function BoardScreen(opened: OpenedBoard) {
             </div>
           )}
           {narrow !== 'walk' && (
-            <aside aria-label="Side sheet" className={`${SIDE_SHEET} ${narrow === 'sheet' ? 'min-h-0 flex-1' : ''}`}>
-              {narrow === 'sheet' && (
-                <button type="button" className="min-h-11 underline" onClick={() => dispatch({ type: 'walk' })}>
-                  Back to the climb
-                </button>
-              )}
-              {view === 'route' && sheet !== 'route' && (
-                <button type="button" className="min-h-9 underline" onClick={() => dispatch({ type: 'sheet', sheet: 'route' })}>
-                  About the route
-                </button>
-              )}
-              {!onBoard && caret?.kind === 'guard' && <CaretLine {...{ tree, caret, catalogue, dispatch }} skipped={state.skipped} />}
-              {sheet === 'outline' ? (
-                <OutlineSheet tree={state.tree} subject={subject} selected={selected} pasted={state.pasted} dispatch={dispatch} />
-              ) : position && sheet === 'rung' ? (
-                <RungSheet
-                  tree={tree}
-                  hidden={look.hidden}
-                  shut={shut}
-                  gripsOn={gripsOn}
-                  shown={shown}
-                  catalogue={catalogue}
-                  position={position}
-                  said={said}
-                  odds={odds.value}
-                  pending={odds.pending}
-                  caret={onBoard ? null : caret}
-                  skipped={state.skipped}
-                  asked={state.asked}
-                  dispatch={dispatch}
-                />
-              ) : sheet === 'route' && view === 'route' ? (
-                <RouteSheet {...{ tree: shown, ways, gripsOn, dispatch }} ends={state.ends} />
-              ) : (
-                <>
-                  <FilterDifference tree={inGym} filter={filter} onPosition={(id) => dispatch({ type: 'select', position: id })} />
-                  <FindingsSheet tree={tree} of={spoken} answer={findings} dispatch={dispatch} />
-                </>
-              )}
-              <p className="mt-6 border-t border-hair pt-2 text-[13px] text-soft">
-                <button type="button" className="min-h-8 underline" onClick={() => dispatch({ type: 'caret', caret: { kind: 'guard' } })}>
-                  Draw another guard {tree.owner === 'passer' ? 'he shows' : 'I hold'}
-                </button>
-                {sheet !== 'outline' && !swapped && (
-                  <button type="button" className="ml-4 min-h-8 underline" onClick={() => dispatch({ type: 'sheet', sheet: 'outline' })}>
-                    As an outline
-                  </button>
-                )}
-              </p>
-            </aside>
+            <SideSheet
+              {...{ look, inGym, catalogue, shut, ways, onBoard, dispatch }}
+              answers={answers}
+              state={seenState}
+              subject={subject}
+              isAlone={narrow === 'sheet'}
+            />
           )}
         </main>
         <StaleDialog what="tree" state={edits.state} session={edits.session} onCopied={(id) => router.push(`/board/${idToAddress(id)}`)} />

@@ -1,6 +1,7 @@
 import { limbKey, sayContact, sayLimb } from '@/core/contacts';
 import type { Actor, Contact } from '@/core/tree';
-import { CONTROL, drawPair, HEIGHT, isLying, labelsOf, limbPoint, offeredSpots, seenAt, WIDTH, type PairView, type Point } from './bodies';
+import { drawPair, isLying, labelsOf, limbPoint, offeredSpots, seenAt, type PairView, type Point } from './bodies';
+import { CONTROL, HEIGHT, WIDTH } from './spots';
 import { Tip } from '@/ui/Tip';
 
 interface Props {
@@ -77,21 +78,27 @@ function ControlLines({ view, plain }: { view: PairView; plain: boolean }) {
         </g>
       ))}
       <line x1={CENTRE} x2={CENTRE} y1={down(CONTROL.top - 18)} y2={down(CONTROL.bottom)} className="stroke-red" strokeWidth={1.2} />
-      <text x={CENTRE} y={head} fontSize={13.5} textAnchor="middle" className="fill-red">
-        centre
-      </text>
-      <text x={CENTRE - 90} y={head} fontSize={13.5} textAnchor="middle" className="fill-soft">
-        {left} side
-      </text>
-      <text x={CENTRE + 90} y={head} fontSize={13.5} textAnchor="middle" className="fill-soft">
-        {right} side
-      </text>
+      {!plain && (
+        <>
+          <text x={CENTRE} y={head} fontSize={13.5} textAnchor="middle" className="fill-red">
+            centre
+          </text>
+          <text x={CENTRE - 90} y={head} fontSize={13.5} textAnchor="middle" className="fill-soft">
+            {left} side
+          </text>
+          <text x={CENTRE + 90} y={head} fontSize={13.5} textAnchor="middle" className="fill-soft">
+            {right} side
+          </text>
+        </>
+      )}
     </g>
   );
 }
 
 /** Head and trunk; who lies has his head up the page, who faces him his head at the other's hips. */
-function Trunk({ athlete, view }: { athlete: Actor; view: PairView }) {
+function Trunk({ athlete, view, plain }: { athlete: Actor; view: PairView; plain: boolean }) {
+  // On paper the picture is small, and its letters are as large as the words beside it.
+  const size = plain ? 36 : 14;
   const lying = isLying(athlete, view);
   const [headY, topY, footY] = lying ? [62, 108, 232] : [382, 417, 537];
   const [wide, slim] = lying ? [46, 33] : [44, 31];
@@ -109,8 +116,8 @@ function Trunk({ athlete, view }: { athlete: Actor; view: PairView }) {
       <ellipse cx={CENTRE} cy={head.y} rx={lying ? 17 : 15} ry={lying ? 21 : 17} className="fill-paper" />
       <text
         x={CENTRE}
-        y={head.y + 5}
-        fontSize={14}
+        y={head.y + size / 3}
+        fontSize={size}
         textAnchor="middle"
         stroke="none"
         className={`font-figure font-semibold ${FILL[athlete]}`}
@@ -135,7 +142,7 @@ export function BodyPair({ contacts, fresh, view, caption, plain = false, open =
     >
       <ControlLines view={view} plain={plain} />
       {[lies, stands].map((athlete) => (
-        <Trunk key={athlete} athlete={athlete} view={view} />
+        <Trunk key={athlete} {...{ athlete, view, plain }} />
       ))}
       {pair.limbs.map(({ athlete, path, reaches }, i) => (
         <polyline

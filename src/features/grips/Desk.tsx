@@ -1,5 +1,5 @@
 'use client';
-import { useMemo, useState, type CSSProperties } from 'react';
+import { useMemo, useState } from 'react';
 import { bareTree, isOneSided, mirrorPart, mirrorSteps } from '@/core/lens';
 import { catalogueStepsOf, findGripFight, findGripFindings, gripsAlong, offeredHolds } from '@/core/grips';
 import { holdFact, sayContact, sayLimb } from '@/core/contacts';
@@ -53,9 +53,6 @@ function freshAt(steps: readonly Step[], step: number): ReadonlySet<Contact> {
   const before = new Set((steps[step - 2]?.contacts ?? []).map(holdFact));
   return new Set(step === 1 ? [] : (steps[step - 1]?.contacts ?? []).filter((contact) => !before.has(holdFact(contact))));
 }
-
-/** How much a sheet shrinks so that its columns fit an A4 page across; beyond sixteen steps it runs on. */
-const printZoom = (steps: number): number => (steps > 16 ? 1 : Math.min(1, 1020 / (110 + steps * 165)));
 
 const viewOf = (role: OwnerRole, isFlipped: boolean): PairView => ({
   lies: role === 'below' ? 'owner' : 'opponent',
@@ -151,7 +148,7 @@ export function Desk({ tree, subject, look, onLook, onEdit }: Props) {
   );
   const onStep = (by: 1 | -1) => setAt(Math.min(Math.max(1, step + by), Math.max(1, steps.length)));
   return (
-    <article aria-label={subject.title} className="grips-sheet" style={{ '--print-zoom': printZoom(steps.length) } as CSSProperties}>
+    <article aria-label={subject.title} className="grips-sheet">
       <header className="flex flex-wrap items-baseline gap-x-5">
         <h2 className="text-[24px]">{subject.title}</h2>
         <p className="text-soft">{subject.where}</p>

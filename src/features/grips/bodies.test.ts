@@ -4,7 +4,8 @@ import { getLimbNames, getTargets, limbKey, parseContact } from '@/core/contacts
 import { mirrorSteps } from '@/core/lens';
 import type { Actor, Contact } from '@/core/tree';
 import { held } from '../../../tests/support/held';
-import { drawPair, HEIGHT, labelsOf, offeredSpots, WIDTH, type PairView, type Point } from './bodies';
+import { drawPair, labelsOf, offeredSpots, type PairView, type Point } from './bodies';
+import { HEIGHT, WIDTH } from './spots';
 
 const VIEW: PairView = { lies: 'opponent', near: -1 };
 const at = (typed: string, view = VIEW): Point => drawPair(held(typed), view).held[0]!.at;

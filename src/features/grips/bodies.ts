@@ -1,6 +1,7 @@
 import { ownField } from '@/core/base';
 import { getTargets, limbKey, sayLimb, sayTarget } from '@/core/contacts';
 import type { Actor, Contact, ContactTarget } from '@/core/tree';
+import { CENTRE, FACING, HALF, HEIGHT, LYING, WIDTH } from './spots';
 
 export interface Point {
   readonly x: number;
@@ -16,127 +17,8 @@ export interface PairView {
   readonly turned?: boolean;
 }
 
-/** The picture, in its own units. */
-export const WIDTH = 480;
-export const HEIGHT = 590;
-const CENTRE = WIDTH / 2;
-/** The three lines that hold the guard player: shoulders, hips, and the one down the middle. */
 /** A point of the page as it is looked at. */
 export const seenAt = ({ turned }: PairView, x: number, y: number): Point => (turned ? { x: WIDTH - x, y: HEIGHT - y } : { x, y });
-export const CONTROL = { shoulders: 108, hips: 222, top: 36, bottom: 372 };
-
-/** Parts as [distance from the middle, height on the page]; middle parts at 0, with the distance of their own sides behind. */
-type Spots = Readonly<Record<string, readonly [number, number]>>;
-const LYING: Spots = {
-  head: [0, 62],
-  crown: [0, 42],
-  forehead: [0, 50],
-  temple: [14, 56],
-  jaw: [8, 74],
-  chin: [0, 77],
-  ear: [19, 62],
-  neck: [0, 88],
-  'back of the neck': [9, 88],
-  'throat side': [13, 92],
-  'collar bone': [26, 101],
-  shoulder: [46, 108],
-  'shoulder blade': [33, 118],
-  armpit: [42, 128],
-  chest: [0, 132],
-  biceps: [64, 128],
-  triceps: [70, 126],
-  elbow: [82, 152],
-  'crook of the elbow': [76, 150],
-  forearm: [90, 172],
-  wrist: [94, 192],
-  hand: [96, 207],
-  palm: [96, 205],
-  fingers: [98, 214],
-  ribs: [32, 158],
-  belly: [0, 178],
-  spine: [0, 150],
-  'small of the back': [0, 196],
-  waist: [0, 200],
-  arm: [75, 138],
-  leg: [66, 284],
-  'belt line': [0, 204],
-  hips: [0, 222],
-  hip: [34, 222],
-  'hip bone': [29, 212],
-  'hip crease': [28, 237],
-  buttock: [21, 246],
-  'tail bone': [0, 240],
-  thigh: [54, 262],
-  'inner thigh': [38, 264],
-  hamstring: [48, 278],
-  knee: [70, 296],
-  'back of the knee': [62, 304],
-  shin: [72, 326],
-  calf: [64, 330],
-  ankle: [70, 354],
-  'back of the ankle': [64, 356],
-  heel: [66, 366],
-  foot: [74, 370],
-  instep: [77, 364],
-  sole: [72, 376],
-  toes: [79, 378],
-};
-const FACING: Spots = {
-  head: [0, 382],
-  crown: [0, 366],
-  forehead: [0, 371],
-  temple: [12, 376],
-  jaw: [9, 392],
-  chin: [0, 368],
-  ear: [15, 382],
-  neck: [0, 398],
-  'back of the neck': [5, 400],
-  'throat side': [10, 397],
-  'collar bone': [24, 403],
-  shoulder: [44, 417],
-  'shoulder blade': [30, 446],
-  armpit: [40, 451],
-  chest: [0, 422],
-  biceps: [58, 403],
-  triceps: [60, 422],
-  elbow: [72, 390],
-  'crook of the elbow': [68, 388],
-  forearm: [74, 378],
-  wrist: [74, 366],
-  hand: [74, 356],
-  palm: [74, 358],
-  fingers: [74, 350],
-  ribs: [32, 480],
-  belly: [0, 475],
-  spine: [0, 489],
-  'small of the back': [0, 508],
-  waist: [0, 508],
-  arm: [64, 396],
-  leg: [52, 499],
-  'belt line': [0, 513],
-  hips: [0, 532],
-  hip: [28, 532],
-  'hip bone': [25, 513],
-  'hip crease': [24, 513],
-  buttock: [20, 552],
-  'tail bone': [0, 556],
-  thigh: [44, 513],
-  'inner thigh': [34, 508],
-  hamstring: [44, 532],
-  knee: [60, 489],
-  'back of the knee': [58, 508],
-  shin: [68, 523],
-  calf: [66, 532],
-  ankle: [76, 556],
-  'back of the ankle': [74, 561],
-  heel: [78, 571],
-  foot: [80, 566],
-  instep: [82, 556],
-  sole: [80, 576],
-  toes: [84, 561],
-};
-/** How far the sides of a middle part lie apart ("far lapel" on the chest). */
-const HALF = 16;
 
 /** A limb: from which joint it reaches, over which parts, outermost last. */
 const LIMBS = [

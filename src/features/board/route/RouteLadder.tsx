@@ -1,7 +1,7 @@
 import { useMemo, type Dispatch } from 'react';
 import { sayContact } from '@/core/contacts';
 import { transitionsOnRoute } from '@/core/grips';
-import { threatsUnderRules } from '@/core/structure';
+import { threatsAlong } from '@/core/structure';
 import { indexOf, positionOf, type Contact, type PositionId, type Transition, type TreeDocument } from '@/core/tree';
 import { asSentence, ENDING_WORDS, sayCleared, sayHis, sayMove, sayPrevented, sayShownAt, sayWhenever, TEMPO_WORDS } from '@/core/words';
 import type { BoardAction } from '../boardState';
@@ -27,7 +27,7 @@ function heldAt(tree: TreeDocument, id: PositionId, by: Transition | undefined):
 export function RouteLadder({ tree, route, gripsOn, selected, dispatch }: Props) {
   const index = indexOf(tree);
   const moves = useMemo(() => transitionsOnRoute(tree, route, gripsOn), [tree, route, gripsOn]);
-  const threats = useMemo(() => threatsUnderRules(tree, route), [tree, route]);
+  const threats = useMemo(() => threatsAlong(tree, route), [tree, route]);
   return (
     <ol
       aria-label="The way, from its goal down to its start"

@@ -3,19 +3,19 @@ import { idToAddress } from '@/contracts/address';
 import { PageLink } from '@/ui/PageLink';
 import { useMemo, type Dispatch } from 'react';
 import { findUsage } from '@/core/structure';
-import { defaultsOf, withoutTransition, withTransition, type Transition, type TreeDocument, RANGES } from '@/core/tree';
-import { plural, OFF_CHOICES, WORKS_CHOICES, sayByDefault } from '@/core/words';
+import { withoutTransition, withTransition, type Transition, type TreeDocument } from '@/core/tree';
+import { plural, sayMoveParts } from '@/core/words';
 import { InlineName } from '@/ui/InlineName';
 import type { BoardAction } from '../../boardState';
-import { ChanceSelect } from '@/client/ChanceSelect';
+import { ReadPart } from '../ReadPart';
 import { Remove } from '../Remove';
+import { Chances } from './Chances';
 import { FitList } from './FitList';
 import { TransitionDetails } from './TransitionDetails';
 import { MidwayList } from './MidwayList';
 import { OutcomeList } from './OutcomeList';
 import { ParameterList } from './ParameterList';
 import { ProvokesList } from './ProvokesList';
-import { NumberField } from '@/ui/NumberField';
 
 interface Props {
   readonly tree: TreeDocument;
@@ -25,7 +25,6 @@ interface Props {
 
 /** Rename, re-link, weigh or remove one transition. */
 export function TransitionEditor({ tree, transition, dispatch }: Props) {
-  const defaults = defaultsOf(tree);
   const removed = useMemo(() => ({ transition: transition.id }), [transition.id]);
   const edit = (label: string, patch: Partial<Transition>) =>
     dispatch({ type: 'edit', label: `${transition.name}: ${label}`, tree: withTransition(tree, { ...transition, ...patch }) });
@@ -36,78 +35,55 @@ export function TransitionEditor({ tree, transition, dispatch }: Props) {
         <p className="text-[13px] text-soft">On the ways of {plural(starts, 'start')}: a new wording is new in all of them.</p>
       )}
       <InlineName label="Words for this move" value={transition.name} onChange={(name) => edit('renamed', { name })} />
-      {transition.actor === 'owner' && (
-        <ChanceSelect
-          label="Works when it fits"
-          value={transition.works}
-          byDefault={sayByDefault(defaults.works)}
-          choices={WORKS_CHOICES}
-          onChange={(works) => edit('works', { works })}
-        />
-      )}
-      <div className="grid grid-cols-2 gap-2">
-        <NumberField
-          label="Seconds"
-          {...RANGES.seconds}
-          none={`${defaults.seconds} by default`}
-          className="w-full"
-          value={transition.seconds ?? null}
-          onChange={(seconds) => edit('seconds', { seconds: seconds ?? undefined })}
-        />
-        <NumberField
-          label="Comes first (larger wins)"
-          {...RANGES.priority}
-          none="0"
-          className="w-full"
-          value={transition.priority ?? null}
-          onChange={(priority) => edit('priority', { priority: priority || undefined })}
-        />
-      </div>
-      <FitList tree={tree} transition={transition} dispatch={dispatch} />
-      <OutcomeList
-        tree={tree}
-        transition={transition}
-        onChange={(list) => edit('where else it leads', { outcomes: list.length > 0 ? list : undefined })}
-      />
-      <details>
-        <summary className="min-h-8 text-soft">More about this move</summary>
-        <div className="grid gap-3">
-          {transition.actor === 'owner' && (
-            <>
-              <ChanceSelect
-                label="Works when it does not fit what he shows"
-                value={transition.offCue}
-                byDefault={sayByDefault(defaults.offCue)}
-                choices={OFF_CHOICES}
-                onChange={(offCue) => edit('works off its cue', { offCue })}
-              />
-              <ChanceSelect
-                label="Works even when he does what stops it"
-                value={transition.stopped}
-                byDefault={sayByDefault(defaults.stopped)}
-                choices={OFF_CHOICES}
-                onChange={(stopped) => edit('works when stopped', { stopped })}
-              />
-              <ProvokesList
-                tree={tree}
-                transition={transition}
-                onChange={(provokes) => edit('to make him', { provokes: provokes.length > 0 ? provokes : undefined })}
-              />
-              <ParameterList
-                tree={tree}
-                transition={transition}
-                onChange={(list) => edit('choices', { parameters: list.length > 0 ? list : undefined })}
-              />
-            </>
+      <div>
+        <ReadPart title="When it fits" says={sayMoveParts.when(tree, transition)}>
+          {() => <FitList tree={tree} transition={transition} dispatch={dispatch} />}
+        </ReadPart>
+        <ReadPart title="How likely, how long" says={sayMoveParts.chances(tree, transition)}>
+          {() => <Chances tree={tree} transition={transition} onChange={edit} />}
+        </ReadPart>
+        <ReadPart title="Where else it leads" says={sayMoveParts.leads(tree, transition)}>
+          {() => (
+            <OutcomeList
+              tree={tree}
+              transition={transition}
+              onChange={(list) => edit('where else it leads', { outcomes: list.length > 0 ? list : undefined })}
+            />
           )}
-          <MidwayList
-            tree={tree}
-            transition={transition}
-            onChange={(list) => edit('on the way', { midway: list.length > 0 ? list : undefined })}
-          />
-          <TransitionDetails tree={tree} transition={transition} onChange={edit} />
-        </div>
-      </details>
+        </ReadPart>
+        <ReadPart title="On the way" says={sayMoveParts.onTheWay(tree, transition)}>
+          {() => (
+            <MidwayList
+              tree={tree}
+              transition={transition}
+              onChange={(list) => edit('on the way', { midway: list.length > 0 ? list : undefined })}
+            />
+          )}
+        </ReadPart>
+        {transition.actor === 'owner' && (
+          <>
+            <ReadPart title="To make him" says={sayMoveParts.provokes(tree, transition)}>
+              {() => (
+                <ProvokesList
+                  tree={tree}
+                  transition={transition}
+                  onChange={(provokes) => edit('to make him', { provokes: provokes.length > 0 ? provokes : undefined })}
+                />
+              )}
+            </ReadPart>
+            <ReadPart title="Choices within it" says={sayMoveParts.choices(tree, transition)}>
+              {() => (
+                <ParameterList
+                  tree={tree}
+                  transition={transition}
+                  onChange={(list) => edit('choices', { parameters: list.length > 0 ? list : undefined })}
+                />
+              )}
+            </ReadPart>
+          </>
+        )}
+        <TransitionDetails tree={tree} transition={transition} onChange={edit} />
+      </div>
       <div className="flex gap-4">
         <button
           type="button"
