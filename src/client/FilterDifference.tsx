@@ -1,60 +1,25 @@
-import { idToAddress } from '@/contracts/address';
-import { PageLink } from '@/ui/PageLink';
 import { useMemo } from 'react';
-import { groupBy } from '@/core/base';
-import { sayContact } from '@/core/contacts';
-import { isFiltering, type Filter, type Vanishing } from '@/core/lens';
-import { findFilterDifference } from '@/core/structure';
-import { ENDING_WORDS, plural, sayHidden, sayHis, sayMove, sayRoutesLeft, sayValue } from '@/core/words';
+import { isFiltering, type Filter } from '@/core/lens';
+import { treeInGym } from '@/core/people';
+import type { FilterDifference as Found } from '@/core/structure';
 import { indexOf, positionOf, type PositionId, type TreeDocument } from '@/core/tree';
+import { ENDING_WORDS, plural, sayHidden, sayHis, sayMove, sayRoutesLeft, sayValue } from '@/core/words';
+import { useAnswer, type Subject } from '@/workers/useAnswer';
+import { HoldsGone } from './HoldsGone';
+import { Working } from './Working';
 
-interface Props {
-  /** The whole tree as stored. */
+const LISTED = 24;
+
+interface SaidProps {
+  readonly title: string;
+  /** The whole tree that was looked at. */
   readonly tree: TreeDocument;
-  readonly filter: Filter;
+  readonly found: Found;
   /** Where a named place leads. */
   readonly onPosition: (id: PositionId) => void;
 }
 
-const LISTED = 12;
-
-/** Holds on the cloth that are not there now: how many have something in their place, and the moves of those that have not. */
-function HoldsGone({ tree, holds }: { tree: TreeDocument; holds: readonly Vanishing[] }) {
-  const open = holds.filter((item) => item.substitute === null);
-  const index = indexOf(tree);
-  const at = [
-    ...groupBy(open, (item) => `${item.transition === null ? 'place' : 'at'}=${encodeURIComponent(item.transition ?? item.position)}`),
-  ];
-  if (holds.length === 0) return null;
-  return (
-    <>
-      <h3 className="mt-2 text-[15px]">Holds that vanish with the jacket</h3>
-      <p>
-        {plural(holds.length, 'hold')}, {holds.length - open.length} with something in its place
-        {open.length > 0 ? `, ${open.length} with no substitute:` : '.'}
-      </p>
-      <ul>
-        {at.slice(0, LISTED).map(([query, items]) => {
-          const { transition, position } = items[0]!;
-          const where = transition === null ? positionOf(index, position).name : sayMove(index.transitions.get(transition)!);
-          return (
-            <li key={query}>
-              <PageLink className="inline-block min-h-7 hover:underline" href={`/grips/${idToAddress(tree.id)}?${query}`}>
-                {where}: {[...new Set(items.map(({ contact }) => sayContact(contact)))].join('; ')}
-              </PageLink>
-            </li>
-          );
-        })}
-      </ul>
-      {at.length > LISTED && <p className="text-soft">and {at.length - LISTED} more.</p>}
-    </>
-  );
-}
-
-/** What the filter takes away and leaves open. */
-export function FilterDifference({ tree, filter, onPosition }: Props) {
-  const found = useMemo(() => (isFiltering(filter) ? findFilterDifference(tree, filter) : null), [tree, filter]);
-  if (!found) return null;
+function Said({ title, tree, found, onPosition }: SaidProps) {
   const index = indexOf(tree);
   const place = (id: PositionId, words: string, key = id) => (
     <li key={key}>
@@ -66,8 +31,20 @@ export function FilterDifference({ tree, filter, onPosition }: Props) {
   const nameOf = (id: PositionId): string => positionOf(index, id).name;
   return (
     <section aria-label="What the filter takes away" className="mb-4 border-b-2 border-ink pb-3">
-      <h2 className="text-[19px]">Under this filter</h2>
+      <h2 className="text-[19px]">{title}</h2>
       <p>{sayHidden(found.hidden)}</p>
+      {found.hidden.length > 0 && (
+        <details>
+          <summary className="min-h-7 font-figure text-[15px]">Which ones</summary>
+          <ul>
+            {found.hidden.slice(0, LISTED).map(({ transition: id }) => {
+              const move = index.transitions.get(id)!;
+              return place(move.from, `${nameOf(move.from)}: ${sayMove(move)}`, id);
+            })}
+          </ul>
+          {found.hidden.length > LISTED && <p className="text-soft">and {found.hidden.length - LISTED} more.</p>}
+        </details>
+      )}
       <p className={found.routes.after.byPositions === 0 ? 'font-medium text-red' : ''}>{sayRoutesLeft(found)}</p>
       {found.nowUnanswered.length > 0 && (
         <>
@@ -110,5 +87,30 @@ export function FilterDifference({ tree, filter, onPosition }: Props) {
       )}
       <HoldsGone tree={tree} holds={found.holdsGone} />
     </section>
+  );
+}
+
+interface Props {
+  /** The whole tree as stored, with the gym around it. */
+  readonly subject: Subject;
+  readonly filter: Filter;
+  readonly title?: string;
+  readonly onPosition: (id: PositionId) => void;
+}
+
+/** What the filter takes away and leaves open, found away from the screen: on a large tree its ways take a while to count. */
+export function FilterDifference({ subject, filter, title = 'Under this filter', onPosition }: Props) {
+  const { book } = subject;
+  const isOn = isFiltering(filter);
+  const answer = useAnswer<'difference'>(subject, isOn ? { kind: 'difference', look: { filter, swapped: false } } : null);
+  const { value, of } = answer;
+  // Said with the tree that it was found in: a newer one may have lost a move that it names.
+  const tree = useMemo(() => (of === null ? null : treeInGym(of, book)), [of, book]);
+  if (!isOn) return null;
+  return (
+    <>
+      <Working what="Looking for what falls away" answer={answer} />
+      {value && tree && <Said {...{ title, tree, onPosition }} found={value} />}
+    </>
   );
 }

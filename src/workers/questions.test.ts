@@ -5,7 +5,7 @@ import { byWeight, findFindings, visitsOf } from '@/core/findings';
 import { viewTree } from '@/core/lens';
 import { findOdds, ODDS_QUESTION } from '@/core/odds';
 import { fewestTrades } from '@/core/grips';
-import { findUnpriced, ROUTES_COUNTED, routesToGoals } from '@/core/structure';
+import { findFilterDifference, findUnpriced, ROUTES_COUNTED, routesToGoals } from '@/core/structure';
 import { withoutPosition, withoutTransition } from '@/core/tree';
 import { demoTree } from '../../demo/demoTree';
 import { speaksOf, type PositionAnswer } from './position';
@@ -54,6 +54,12 @@ describe('what the worker answers', () => {
         placed.y,
       ]),
     );
+  });
+  it('what a filter takes away is said of the coach’s own side, however the tree is looked at', () => {
+    const look = { filter: { context: 'noGi' as const }, swapped: true };
+    const found = ask<'difference'>({ kind: 'difference', look });
+    expect(found.hidden.length).toBeGreaterThan(0);
+    expect(found).toEqual(findFilterDifference(tree, look.filter));
   });
   it('an outline is put on to the tree itself, without what the gym lends it, and says what stays open', () => {
     const lent = { ...tree, profiles: [], ruleSets: [] };

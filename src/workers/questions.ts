@@ -3,7 +3,7 @@ import { layoutBoardInPieces, type BoardLayout, type Grid } from '@/core/board';
 import { effectOfRemovalInPieces, type RemovalEffect, type Removed } from '@/core/findings';
 import { findOddsInPieces, type Odds, type OddsQuestion } from '@/core/odds';
 import { viewTree, type Filter, type TreeView } from '@/core/lens';
-import type { RouteEnds } from '@/core/structure';
+import { findFilterDifferenceInPieces, type FilterDifference, type RouteEnds } from '@/core/structure';
 import type { Contact, PositionId, TreeDocument } from '@/core/tree';
 import type { GymsWords } from '@/core/catalogue';
 import type { OutlineMode } from '@/core/outline';
@@ -23,6 +23,7 @@ export type Question = { readonly look: Look } & (
   | { readonly kind: 'position'; readonly position: PositionId }
   | { readonly kind: 'effect'; readonly removed: Removed }
   | { readonly kind: 'routes'; readonly ends: RouteEnds; readonly on: readonly Contact[] }
+  | { readonly kind: 'difference' }
   | ({ readonly kind: 'odds' } & OddsQuestion)
   | { readonly kind: 'outline'; readonly text: string; readonly mode: OutlineMode; readonly own: GymsWords | null }
   | {
@@ -41,6 +42,8 @@ export interface AnswerTo {
   readonly position: PositionAnswer | null;
   readonly effect: RemovalEffect;
   readonly routes: RoutesAnswer;
+  /** What the look's filter takes away from the coach's own side of the tree. */
+  readonly difference: FilterDifference;
   readonly odds: Odds;
   readonly outline: OutlineAnswer;
   readonly layout: BoardLayout;
@@ -60,6 +63,7 @@ function viewed(tree: TreeDocument, look: Look): TreeView {
 export function* answering(tree: TreeDocument, question: Question): InPieces<AnswerTo[QuestionKind]> {
   // An outline is put on to the tree itself, however it is looked at.
   if (question.kind === 'outline') return outlineAnswer(tree, question.text, question.mode, question.own);
+  if (question.kind === 'difference') return yield* findFilterDifferenceInPieces(tree, question.look.filter);
   const looked = viewed(tree, question.look);
   const { shown } = looked;
   yield 0;

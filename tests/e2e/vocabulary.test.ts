@@ -258,6 +258,14 @@ describe('the log, the cards and the comparison', () => {
       ruleCards: { name: string; forbidden: unknown[] }[];
     };
     expect(ruleCards.at(-1)).toMatchObject({ name: 'Harbour cup', forbidden: [{ tag: 'stack' }] });
+    // What the card takes from the tree stands under it, and leads to the board as it is looked at there.
+    await clickText(page, 'Saltmarsh league, juniors');
+    await waitForText(page, 'by the rules');
+    await clickText(page, 'Which ones');
+    expect(await axeFindings(page)).toEqual([]);
+    await page.$eval('section[aria-label="What the filter takes away"] li button', (button) => (button as HTMLElement).click());
+    await page.waitForFunction(() => /^\/board\/.*rules=saltmarsh-juniors&show=hub&at=/.test(location.pathname + location.search));
+    await go('/rules/league-evening');
   });
   it('a person is added, looked at, and hides what does not suit', async () => {
     await clickText(page, 'Add a person');
@@ -267,6 +275,16 @@ describe('the log, the cards and the comparison', () => {
     await page.keyboard.press('Enter');
     await pick(page, 'Add a move or a tag …', 'Headquarters: I drag the leg');
     await waitForText(page, 'Headquarters: I drag the leg');
+    await waitForText(page, '2 moves hidden: 2 by the person');
+    await page.type('input[placeholder^="e.g. 2026-12-01"]', '2026-12-05, 2026-12-09 to Sunday');
+    await page.keyboard.press('Enter');
+    await waitForText(page, '“Sunday” is no day.');
+    expect(await axeFindings(page)).toEqual([]);
+    await page.focus('input[placeholder^="e.g. 2026-12-01"]');
+    await page.keyboard.press('End');
+    for (let i = 0; i < ' to Sunday'.length; i++) await page.keyboard.press('Backspace');
+    await page.keyboard.press('Enter');
+    await page.waitForFunction(() => !document.body.innerText.includes('is no day'));
     await stored();
     const { athletes } = (await treeFile()) as unknown as { athletes: { id: string; name: string }[] };
     await go(`/board/league-evening?show=tree&who=${athletes.find(({ name }) => name === 'New person')!.id}`);

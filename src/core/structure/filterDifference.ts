@@ -1,3 +1,4 @@
+import { atOnce, type InPieces } from '../base';
 import { findVanishing, type Vanishing, filterTree, type Filter, type HiddenBy } from '../lens';
 import { isGoal, landingsOf, type Ending, type PositionId, type TransitionId, type TreeDocument, reachablePositions } from '../tree';
 import { findUnanswered, type Unanswered } from './answers';
@@ -34,25 +35,32 @@ function shortestLost(tree: TreeDocument, reduced: TreeDocument): FilterDifferen
 
 const ROUTES = { routes: 2000, steps: 200_000 };
 
-/** What a filter takes away, and what it leaves open (MODEL §2). */
-export function findFilterDifference(tree: TreeDocument, filter: Filter): FilterDifference {
+/** What a filter takes away, and what it leaves open (MODEL §2), in pieces. */
+export function* findFilterDifferenceInPieces(tree: TreeDocument, filter: Filter): InPieces<FilterDifference> {
   const { tree: reduced, hidden } = filterTree(tree, filter);
   const known = new Set(findUnanswered(tree).map((gap) => `${gap.position}\n${gap.value}`));
-  const [before, after] = [reachablePositions(tree), reachablePositions(reduced)];
-  const out = tree.positions.filter((position) => before.has(position.id) && !after.has(position.id));
-  const left = new Set(findThreats(reduced).map((threat) => threat.transition));
+  const [reached, left] = [reachablePositions(tree), reachablePositions(reduced)];
+  const out = tree.positions.filter(({ id }) => reached.has(id) && !left.has(id));
+  yield 0.2;
+  const before = countRoutes(tree, ROUTES);
+  yield 0.4;
+  const after = countRoutes(reduced, ROUTES);
+  yield 0.6;
+  const shortest = shortestLost(tree, reduced);
+  yield 0.8;
+  const threats = new Set(findThreats(reduced).map((threat) => threat.transition));
   return {
     hidden: [...hidden].map(([transition, by]) => ({ transition, by })),
-    routes: { before: countRoutes(tree, ROUTES), after: countRoutes(reduced, ROUTES) },
-    shortest: shortestLost(tree, reduced),
+    routes: { before, after },
+    shortest,
     nowUnanswered: findUnanswered(reduced).filter((gap) => !known.has(`${gap.position}\n${gap.value}`)),
-    outOfReach: out.map((position) => position.id),
+    outOfReach: out.map(({ id }) => id),
     goalsOutOfReach: out.flatMap(({ id, ends }) => (ends && isGoal(tree, ends) ? [{ position: id, ends }] : [])),
     holdsGone:
       filter.context === undefined || filter.context === 'gi'
         ? []
         : findVanishing(tree).filter((item) => item.transition === null || !hidden.has(item.transition)),
-    threatsGone: findThreats(tree).filter((threat) => !left.has(threat.transition)),
+    threatsGone: findThreats(tree).filter((threat) => !threats.has(threat.transition)),
     changed: tree.positions.flatMap((position, i) => {
       const now = reduced.positions[i]!;
       const same = now.tempo === position.tempo && now.ends === position.ends && now.lines.join() === position.lines.join();
@@ -60,3 +68,7 @@ export function findFilterDifference(tree: TreeDocument, filter: Filter): Filter
     }),
   };
 }
+
+/** The same at once. */
+export const findFilterDifference = (tree: TreeDocument, filter: Filter): FilterDifference =>
+  atOnce(findFilterDifferenceInPieces(tree, filter));

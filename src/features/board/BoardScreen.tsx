@@ -149,7 +149,7 @@ export function BoardScreen(opened: OpenedBoard) {
           )}
           {narrow !== 'walk' && (
             <SideSheet
-              {...{ look, inGym, catalogue, shut, ways, onBoard, dispatch }}
+              {...{ look, catalogue, shut, ways, onBoard, dispatch }}
               answers={answers}
               state={seenState}
               subject={subject}

@@ -1,7 +1,7 @@
 import type { Dispatch } from 'react';
 import type { Catalogue } from '@/core/catalogue';
 import type { TreeView } from '@/core/lens';
-import { indexOf, type TransitionId, type TreeDocument } from '@/core/tree';
+import { indexOf, type TransitionId } from '@/core/tree';
 import type { Subject } from '@/workers/useAnswer';
 import type { BoardAction, BoardState } from './boardState';
 import { CaretLine } from './caret/later';
@@ -16,8 +16,6 @@ interface Props {
   readonly state: BoardState;
   readonly subject: Subject;
   readonly look: TreeView;
-  /** The coach's tree with what the gym knows of people. */
-  readonly inGym: TreeDocument;
   readonly catalogue: Catalogue | null;
   readonly shut: ReadonlyMap<TransitionId, Shut>;
   readonly ways: Ways;
@@ -33,7 +31,7 @@ const OVER = 'underline min-h-11 min-[901px]:min-h-9';
 const UNDER = 'min-h-8 underline';
 
 /** What is said of the picture: of the place in focus, of the route, or of the whole tree. */
-export function SideSheet({ state, subject, look, inGym, catalogue, shut, ways, answers, onBoard, isAlone, dispatch }: Props) {
+export function SideSheet({ state, subject, look, catalogue, shut, ways, answers, onBoard, isAlone, dispatch }: Props) {
   const { selected, caret, sheet, view, filter, swapped, gripsOn, skipped } = state;
   const { seen: tree, shown } = look;
   const { odds, said, findings, spoken } = answers;
@@ -64,7 +62,7 @@ export function SideSheet({ state, subject, look, inGym, catalogue, shut, ways, 
         <RouteSheet {...{ tree: shown, ways, gripsOn, dispatch }} ends={state.ends} />
       ) : (
         <>
-          <FilterDifference tree={inGym} filter={filter} onPosition={(id) => dispatch({ type: 'select', position: id })} />
+          <FilterDifference {...{ subject, filter }} onPosition={(id) => dispatch({ type: 'select', position: id })} />
           <FindingsSheet tree={tree} of={spoken} answer={findings} dispatch={dispatch} />
         </>
       )}

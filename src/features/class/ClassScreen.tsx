@@ -52,6 +52,7 @@ export function ClassScreen({ tree: bare, book, plan: opened, revision, classes 
     session,
   } = useDocument<ClassDocument>('class', { document: opened, revision });
   const tree = useMemo(() => treeInGym(bare, book), [bare, book]);
+  const subject = useMemo(() => ({ tree: bare, revision: null, book }), [bare, book]);
   const change = (label: string, patch: Partial<ClassDocument>) => edit(label, (now) => ({ ...now, ...patch }));
   useUndoKeys({ onUndo: undo, onRedo: redo });
   const [chosen, setChosen] = useState<string | null>(null);
@@ -106,8 +107,7 @@ export function ClassScreen({ tree: bare, book, plan: opened, revision, classes 
               onFilter={(next) => change('for whom', { filter: isFiltering(next) ? next : undefined })}
             />
             <FilterDifference
-              tree={tree}
-              filter={filter}
+              {...{ subject, filter }}
               onPosition={(place) => router.push(`/board/${id}?show=hub&at=${encodeURIComponent(place)}`)}
             />
           </details>

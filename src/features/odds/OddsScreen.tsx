@@ -174,7 +174,7 @@ export function OddsScreen({ tree: bare, revision, book, at, filter: opened }: P
             {(!odds || answer.failed !== null) && <Working what="Computing the odds" answer={answer} />}
             {odds && (
               <div>
-                <FilterDifference tree={whole} filter={filter} onPosition={showAt} />
+                <FilterDifference {...{ subject, filter }} onPosition={showAt} />
                 <StartTable tree={spoken} odds={odds} chosen={chosen} onChoose={choose} />
               </div>
             )}

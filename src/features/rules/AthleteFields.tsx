@@ -1,23 +1,12 @@
 import type { Athlete } from '@/core/people';
 import { NumberField } from '@/ui/NumberField';
 import { ListLine, TextLine } from '@/ui/TextLine';
+import { absenceProblem, parseAbsences, sayAbsence } from './absences';
 
 interface Props {
   readonly athlete: Athlete;
   readonly onChange: (label: string, patch: Partial<Athlete>) => void;
 }
-
-const DAY = /^\d{4}-\d\d-\d\d$/;
-type Absence = NonNullable<Athlete['absences']>[number];
-
-/** "2026-12-01 to 2026-12-06", or one day alone; what is no date is left out. */
-export function parseAbsences(texts: readonly string[]): Absence[] {
-  return texts.flatMap((text): Absence[] => {
-    const [from = '', to = from] = text.split(/\s+to\s+/).map((day) => day.trim());
-    return DAY.test(from) && DAY.test(to) && from <= to ? [{ from, to }] : [];
-  });
-}
-const sayAbsence = ({ from, to }: Absence): string => (from === to ? from : `${from} to ${to}`);
 
 /** What only the gym knows of an athlete: no file of a tree carries it. */
 export function AthleteFields({ athlete, onChange }: Props) {
@@ -52,6 +41,7 @@ export function AthleteFields({ athlete, onChange }: Props) {
         label="Away"
         values={(athlete.absences ?? []).map(sayAbsence)}
         hint="2026-12-01 to 2026-12-06"
+        check={absenceProblem}
         onChange={(texts) => onChange('absences', { absences: list(parseAbsences(texts)) })}
       />
     </fieldset>

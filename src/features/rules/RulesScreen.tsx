@@ -1,4 +1,5 @@
 'use client';
+import { useMemo } from 'react';
 import { StaleDialog } from '@/client/store/StaleDialog';
 import type { Named } from '@/client/store/documentState';
 import { worstOf } from '@/client/store/documentState';
@@ -13,6 +14,7 @@ import { StoredStrip } from '@/ui/StoredStrip';
 import { AthleteFields } from './AthleteFields';
 import { Entries } from './Entries';
 import { GroupCard } from './GroupCard';
+import { OnThisTree } from './OnThisTree';
 import { PersonCard } from './PersonCard';
 import { RuleCard } from './RuleCard';
 import { withForm, withPatch } from './patches';
@@ -38,6 +40,15 @@ export function RulesScreen({ tree: opened, revision, book: openedBook, at }: Pr
   const { chosen, removed, problem, sheet, take, add, remove } = cards;
   const current = chosen && book[chosen.kind].sessionOf(chosen.id);
   useUndoKeys({ onUndo: () => current?.undo(), onRedo: () => current?.redo() });
+  const isStored = state.pending.length === 0;
+  const subject = useMemo(
+    () => ({
+      tree,
+      revision: isStored ? state.revision : null,
+      book: { ruleCards: ruleCard.items, athletes: athlete.items, opponents: opponent.items },
+    }),
+    [tree, isStored, state.revision, ruleCard.items, athlete.items, opponent.items],
+  );
   const tags = [...new Set(tree.transitions.flatMap((transition) => transition.tags ?? []))].sort();
 
   const goes = (kind: keyof typeof NAMED_IN, { id, name }: Named) => (
@@ -65,6 +76,7 @@ export function RulesScreen({ tree: opened, revision, book: openedBook, at }: Pr
           <AthleteFields athlete={found} onChange={(label, patch) => athlete.edit(id, said(label), (now) => ({ ...now, ...patch }))} />
         )}
         {goes(kind, found)}
+        <OnThisTree key={id} subject={subject} of={{ person: id }} />
       </PersonCard>
     );
   };
@@ -142,6 +154,7 @@ export function RulesScreen({ tree: opened, revision, book: openedBook, at }: Pr
                 onRemove={() => void remove({ kind: 'ruleCard', id: card.id }, card.name)}
               />
               {goes('ruleCard', card)}
+              <OnThisTree key={`${card.id} on the tree`} subject={subject} of={{ card }} />
             </>
           )}
           {groupShown && (
