@@ -42,6 +42,13 @@ describe('what an action changes', () => {
     expect(after(look, { type: 'select', position: 'lasso', guard: 'lasso' }).guard).toBe('lasso');
     expect(after({ ...look, guard: 'spider' }, { type: 'select', position: 'lasso' }).guard).toBe('spider');
   });
+  it('a guard that is drawn while one guard is looked at is the one that is looked at', () => {
+    const typing = { ...opened(tree, { view: 'guard', guard: 'spider' }), caret: { kind: 'guard' as const } };
+    const drawn = { type: 'edit' as const, label: 'Lasso: a guard', tree, select: 'lasso', caret: null };
+    expect(after(typing, drawn)).toMatchObject({ view: 'guard', guard: 'lasso', selected: 'lasso' });
+    expect(after({ ...typing, caret: null }, drawn).guard).toBe('spider');
+    expect(after({ ...typing, view: 'tree' }, drawn).guard).toBe('spider');
+  });
   it('the sheet goes along with what is typed next, but one hub stays the hub that was asked for', () => {
     const edit: BoardAction = { type: 'edit', label: 'x', tree, caret: ANSWER };
     expect(after(opened(tree, { selected: 'lasso' }), edit).selected).toBe('spider');

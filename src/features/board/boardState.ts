@@ -175,7 +175,10 @@ export function reduceBoard(state: BoardLook, action: BoardAction): BoardLook {
       const caret = action.caret === undefined ? state.caret : action.caret;
       // The sheet goes along with the caret; one hub stays the one hub that was asked for.
       const follows = action.caret && 'position' in action.caret && state.view !== 'hub' ? action.caret.position : state.selected;
-      return { ...state, caret, selected: action.select === undefined ? follows : action.select };
+      const selected = action.select === undefined ? follows : action.select;
+      // A guard that was just drawn is the one that is looked at.
+      const guard = state.caret?.kind === 'guard' && state.view === 'guard' && action.select ? action.select : state.guard;
+      return { ...state, caret, selected, guard };
     }
     case 'undo':
     case 'redo':

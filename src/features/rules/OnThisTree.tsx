@@ -34,7 +34,7 @@ export function OnThisTree({ subject, of }: Props) {
   const goTo = (place: string) =>
     router.push(`/board/${idToAddress(subject.tree.id)}?${queryOf(filter)}&show=hub&at=${encodeURIComponent(place)}`);
   return (
-    <div className="mt-2 grid grid-cols-[minmax(0,1fr)] gap-1 border-t-2 border-ink pt-3">
+    <div className="grid grid-cols-[minmax(0,1fr)] gap-1">
       {(hasAges || hasLevels) && (
         <div className="flex flex-wrap items-baseline gap-x-6 font-figure text-[15px]">
           {hasAges && <NumberField label="For age" isInline {...RANGES.age} none="any" className="w-14" value={age} onChange={setAge} />}

@@ -71,12 +71,12 @@ export function RulesScreen({ tree: opened, revision, book: openedBook, at }: Pr
         person={profileOf(found, kind, tree.id)}
         onChange={(label, patch) => book[kind].edit(id, said(label), (now) => withPatch(now, tree.id, patch, Object.keys(patch)))}
         onRemove={() => void remove({ kind, id }, found.name)}
+        effect={<OnThisTree key={id} subject={subject} of={{ person: id }} />}
       >
         {kind === 'athlete' && (
           <AthleteFields athlete={found} onChange={(label, patch) => athlete.edit(id, said(label), (now) => ({ ...now, ...patch }))} />
         )}
         {goes(kind, found)}
-        <OnThisTree key={id} subject={subject} of={{ person: id }} />
       </PersonCard>
     );
   };
@@ -146,6 +146,8 @@ export function RulesScreen({ tree: opened, revision, book: openedBook, at }: Pr
           {chosen && (chosen.kind === 'athlete' || chosen.kind === 'opponent') && person(chosen.kind, chosen.id)}
           {card && (
             <>
+              <h2 className="text-[24px]">{card.name}</h2>
+              <OnThisTree key={`${card.id} on the tree`} subject={subject} of={{ card }} />
               <RuleCard
                 key={card.id}
                 card={card}
@@ -154,7 +156,6 @@ export function RulesScreen({ tree: opened, revision, book: openedBook, at }: Pr
                 onRemove={() => void remove({ kind: 'ruleCard', id: card.id }, card.name)}
               />
               {goes('ruleCard', card)}
-              <OnThisTree key={`${card.id} on the tree`} subject={subject} of={{ card }} />
             </>
           )}
           {groupShown && (

@@ -70,7 +70,7 @@ export function useCards(
   const take: Cards['take'] = ({ kind, id }, itsName, on) => {
     if (kind === 'group') return;
     const field = NAMED_IN[kind];
-    edit(on ? `goes along: ${itsName}` : `stays here: ${itsName}`, (now) => {
+    edit(on ? `“${itsName}” goes along in the file` : `“${itsName}” stays out of the file`, (now) => {
       const others = (now[field] ?? []).filter((item) => item !== id);
       return { ...now, [field]: on ? [...others, id] : others };
     });

@@ -28,6 +28,9 @@ export type SpokenCaret = Extract<Caret, { kind: 'answer' | 'fall' }>;
 
 const NONE: ReadonlySet<string> = new Set();
 
+/** What was done, with where: "Headquarters: I cut the knee across". */
+const at = (tree: TreeDocument, position: string, done: string): string => `${positionOf(indexOf(tree), position).name}: ${done}`;
+
 const firstGapAt = (tree: TreeDocument, position: string, skipped = NONE): Caret => {
   const gap = findUnanswered(tree).find((item) => item.position === position && !skipped.has(showKey(position, item.value)));
   return gap ? { kind: 'answer', position, read: gap.read, value: gap.value } : { kind: 'value', position };
@@ -38,14 +41,14 @@ export function typeGuard(tree: TreeDocument, name: string, entry: CataloguePosi
   const added = withNewGuard(tree, name, entry?.position.family ?? familyTyped(name));
   const position = positionOf(indexOf(added.tree), added.id);
   const placed = entry ? withPosition(added.tree, { ...position, ...lieOf(entry) }) : added.tree;
-  return { type: 'edit', label: `guard ${name}`, tree: placed, caret: { kind: 'value', position: added.id }, select: added.id };
+  return { type: 'edit', label: `${name}: a new guard`, tree: placed, caret: { kind: 'value', position: added.id }, select: added.id };
 }
 
 /** A guard that is drawn already: it is one of the tree's starts from now on, and the caret goes on there. */
 export function openGuard(tree: TreeDocument, { id, name }: Position): BoardAction {
   const caret = firstGapAt(tree, id);
   if (tree.starts.some((start) => start.position === id)) return { type: 'caret', caret };
-  return { type: 'edit', label: `guard ${name}`, tree: { ...tree, starts: [...tree.starts, { position: id }] }, caret, select: id };
+  return { type: 'edit', label: `${name}: a guard`, tree: { ...tree, starts: [...tree.starts, { position: id }] }, caret, select: id };
 }
 
 /** A guard as the catalogue knows it, its reads along; the caret opens on the first thing he shows. */
@@ -53,7 +56,7 @@ export function takeGuard(tree: TreeDocument, entry: CataloguePosition): Typed {
   const added = withEntry(tree, entry, { start: true });
   return {
     type: 'edit',
-    label: `guard ${entry.position.name} from the catalogue`,
+    label: `${entry.position.name}: a guard, from the catalogue`,
     tree: added.tree,
     caret: firstGapAt(added.tree, added.id),
     select: added.id,
@@ -71,9 +74,13 @@ export function typeValue(tree: TreeDocument, position: string, typed: string): 
     label:
       drawn.at.length === 0
         ? ''
-        : sayShowsTyped(
-            said.cue,
-            said.shows.map(({ name }) => name),
+        : at(
+            tree,
+            position,
+            sayShowsTyped(
+              said.cue,
+              said.shows.map(({ name }) => name),
+            ),
           ),
     tree: drawn.tree,
     caret: first ? { kind: 'answer', position, ...first } : { kind: 'value', position },
@@ -129,7 +136,12 @@ const showOf = ({ position, read, value, also }: LandingCaret): ShowRef | undefi
 export function fitsToo(tree: TreeDocument, caret: SpokenCaret, transition: Transition, skipped = NONE): BoardAction {
   if (caret.read === null || caret.value === null) return { type: 'caret', caret };
   const fitted = withFit(tree, transition, caret.read, caret.value, 'answers');
-  return { type: 'edit', label: `${transition.name} fits too`, tree: fitted, caret: nextFrom(fitted, caret.position, skipped) };
+  return {
+    type: 'edit',
+    label: at(tree, caret.position, `${transition.name} fits too`),
+    tree: fitted,
+    caret: nextFrom(fitted, caret.position, skipped),
+  };
 }
 
 /** A move that the catalogue knows, with where it lands. */
@@ -138,7 +150,7 @@ export function takeMove(tree: TreeDocument, caret: SpokenCaret, known: Transiti
   const goesOn = added.isNew && caret.kind === 'answer' && !positionOf(indexOf(added.tree), added.to).ends;
   const after =
     caret.kind === 'fall' ? null : goesOn ? firstGapAt(added.tree, added.to, skipped) : nextFrom(added.tree, caret.position, skipped);
-  return { type: 'edit', label: `${known.name}, from the catalogue`, tree: added.tree, caret: after };
+  return { type: 'edit', label: at(tree, caret.position, `${known.name}, from the catalogue`), tree: added.tree, caret: after };
 }
 
 /** The next broken rung after a position in document order, beginning again at the first; those passed over are left out. */
@@ -175,7 +187,13 @@ function whenNamed({ read, value, also }: LandingCaret): When | undefined {
 
 function finish(tree: TreeDocument, caret: LandingCaret, to: string, isNew: boolean, { again, skipped }: Then): Typed {
   const { transition, position, actor, move, read } = caret;
-  if (transition !== null) return { type: 'edit', label: `re-link ${move.name}`, tree: withLanding(tree, transition, to), caret: null };
+  if (transition !== null)
+    return {
+      type: 'edit',
+      label: at(tree, position, `${move.name} leads elsewhere`),
+      tree: withLanding(tree, transition, to),
+      caret: null,
+    };
   const drawn = caret.outcomeOf === undefined ? undefined : indexOf(tree).transitions.get(caret.outcomeOf);
   const added =
     drawn && read !== null && caret.value !== null
@@ -191,7 +209,7 @@ function finish(tree: TreeDocument, caret: LandingCaret, to: string, isNew: bool
         : actor === 'opponent'
           ? null
           : nextFrom(added.tree, position, skipped, after);
-  return { type: 'edit', label: sayMove({ actor, name: move.name }), tree: added.tree, caret: next };
+  return { type: 'edit', label: at(tree, position, sayMove({ actor, name: move.name })), tree: added.tree, caret: next };
 }
 
 export const landOn = (tree: TreeDocument, caret: LandingCaret, position: string, then = ONCE): Typed =>
