@@ -104,7 +104,7 @@ async function hubOfThirteen(page: Page, baseUrl: string): Promise<{ coach: Coac
   coach.clicks += 1;
   await coach.click('I cut the knee across');
   await page.waitForSelector('details summary');
-  await coach.click('More about this move');
+  await coach.click('Usual mistakes');
   await page.waitForSelector('aside input[placeholder*="lets go too early"]', { timeout: 5000 });
   await page.focus('aside input[placeholder*="lets go too early"]');
   coach.clicks += 1;

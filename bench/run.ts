@@ -5,27 +5,18 @@ import { boardLayouts } from './layout';
 import { keyPresses } from './keyPress';
 import { gripEntry } from './gripEntry';
 import { largeBoard } from './largeBoard';
+import type { Row } from './measure';
 import { solvers } from './solvers';
 import { sixtyClients } from './trials/clients';
 
-/** `npm run bench [-- core]`: every figure of docs/benchmarks.md; "core" leaves out what needs a running server. */
+const CORE: readonly (() => Promise<Row[]> | Row[])[] = [boardLayouts, solvers];
+const SERVED: typeof CORE = [boardFrames, firstRung, keyPresses, dictation, gripEntry, largeBoard, sixtyClients];
+const WIDTH = 76;
+
+/** `npm run bench [-- core]`: every figure of docs/benchmarks.md as it is found; "core" leaves out what needs a running server. */
 export async function main(args: readonly string[]): Promise<number> {
-  const rows = [
-    ...(await boardLayouts()),
-    ...solvers(),
-    ...(args.includes('core')
-      ? []
-      : [
-          ...(await boardFrames()),
-          ...(await firstRung()),
-          ...(await keyPresses()),
-          ...(await dictation()),
-          ...(await gripEntry()),
-          ...(await largeBoard()),
-          ...(await sixtyClients()),
-        ]),
-  ];
-  const width = Math.max(...rows.map((row) => row.what.length));
-  for (const row of rows) console.log(`${row.what.padEnd(width)}  ${row.measured.padStart(14)}   wanted ${row.wanted}`);
+  for (const part of args.includes('core') ? CORE : [...CORE, ...SERVED])
+    for (const { what, measured, wanted } of await part())
+      console.log(`${what.padEnd(WIDTH)}  ${measured.padStart(14)}   wanted ${wanted}`);
   return 0;
 }

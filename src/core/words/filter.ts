@@ -36,7 +36,9 @@ const countOf = ({ byPositions, status }: RouteCount): string => (status === 'bu
 export function sayRoutesLeft({ routes: { before, after }, shortest }: Pick<FilterDifference, 'routes' | 'shortest'>): string {
   if (after.byPositions === 0) return 'No way from a guard to a goal is left.';
   const { checked, lost } = shortest;
-  const routes = `Ways up: ${countOf(after)}, without it ${countOf(before)}.`;
+  // Two counts that were not finished say nothing beside each other.
+  const isBoth = before.status === 'budget' && after.status === 'budget';
+  const routes = isBoth ? asSentence(`${countOf(after)} ways up are left`) : `Ways up: ${countOf(after)}, without it ${countOf(before)}.`;
   return `${routes} ${lost === 0 ? `None of the ${checked} shortest is lost.` : `${lost} of the ${checked} shortest ways ${lost === 1 ? 'is' : 'are'} lost.`}`;
 }
 

@@ -51,6 +51,7 @@ describe('what a filter takes away, in words', () => {
       sayRoutesLeft({ routes: { before: count(9, 'budget'), after }, shortest: { checked: 5, lost } });
     expect(left(count(0), 5)).toBe('No way from a guard to a goal is left.');
     expect(left(count(4), 0)).toBe('Ways up: 4, without it more than 9. None of the 5 shortest is lost.');
+    expect(left(count(8, 'budget'), 1)).toBe('More than 8 ways up are left. 1 of the 5 shortest ways is lost.');
     expect(left(count(4), 2)).toContain('2 of the 5 shortest ways are lost.');
   });
 });
