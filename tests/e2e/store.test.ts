@@ -298,10 +298,8 @@ describe('a card with long choices', () => {
     for (const name of ['Pia H.', 'Oren Vask', 'Saltmarsh league, juniors']) {
       await clickText(page, name);
       const isInSight = (wanted: string) =>
-        [...document.querySelectorAll('section[aria-label], h2')].some(
-          (element) =>
-            [element.getAttribute('aria-label'), element.textContent].includes(wanted) &&
-            element.getBoundingClientRect().top < innerHeight / 2,
+        [...document.querySelectorAll('section[aria-label], form[aria-label]')].some(
+          (element) => element.getAttribute('aria-label') === wanted && element.getBoundingClientRect().top < innerHeight / 2,
         );
       await page.waitForFunction(isInSight, {}, name);
       expect(await page.evaluate(() => document.documentElement.scrollWidth - document.documentElement.clientWidth)).toBe(0);

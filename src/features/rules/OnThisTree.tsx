@@ -15,7 +15,10 @@ interface Props {
   readonly of: { readonly card: RuleSet } | { readonly person: string };
 }
 
-/** What a card or a person changes in the tree: the moves that fall away, the ways that are lost, what has no answer then. */
+/**
+ * What a card or a person changes in the tree: the moves that fall away, the ways that are lost, what has no answer then. It comes
+ * when it is found, so nothing to be pressed stands below it.
+ */
 export function OnThisTree({ subject, of }: Props) {
   const router = useRouter();
   const [age, setAge] = useState<number | null>(null);

@@ -15,8 +15,6 @@ interface Props {
   readonly person: Profile;
   readonly onChange: (label: string, patch: Partial<Profile>) => void;
   readonly onRemove: () => void;
-  /** What he changes in the tree. */
-  readonly effect: ReactNode;
   /** What else is known of him, above the way out. */
   readonly children?: ReactNode;
 }
@@ -62,7 +60,7 @@ function GameList({ tree, legend, add, chosen, withEverything, onChange }: GameL
 }
 
 /** What he shows more or less often than others do. */
-function Habits({ tree, person, onChange }: Omit<Props, 'onRemove' | 'effect' | 'children'>) {
+function Habits({ tree, person, onChange }: Omit<Props, 'onRemove' | 'children'>) {
   const habits = person.habits ?? [];
   const index = indexOf(tree);
   const set = (next: typeof habits) => onChange('habits', { habits: next.length > 0 ? next : undefined });
@@ -122,7 +120,7 @@ function Habits({ tree, person, onChange }: Omit<Props, 'onRemove' | 'effect' | 
 }
 
 /** One person that the tree is looked at for, or against. Every change is stored at once. */
-export function PersonCard({ tree, person, onChange, onRemove, effect, children }: Props) {
+export function PersonCard({ tree, person, onChange, onRemove, children }: Props) {
   const list = (field: 'off' | 'on' | 'physique') => (values: string[]) =>
     onChange({ off: 'left out', on: 'kept', physique: 'build' }[field], { [field]: values.length > 0 ? values : undefined });
   return (
@@ -139,7 +137,6 @@ export function PersonCard({ tree, person, onChange, onRemove, effect, children 
           {PROFILE_WORDS[person.of]} What is said below of moves and habits is said of “{tree.name}”.
         </p>
       </div>
-      {effect}
       <div className="flex flex-wrap gap-6">
         <Select
           label="Better side"

@@ -66,18 +66,20 @@ export function RulesScreen({ tree: opened, revision, book: openedBook, at }: Pr
     if (!found) return null;
     const said = (label: string): string => `${found.name}: ${label}`;
     return (
-      <PersonCard
-        tree={tree}
-        person={profileOf(found, kind, tree.id)}
-        onChange={(label, patch) => book[kind].edit(id, said(label), (now) => withPatch(now, tree.id, patch, Object.keys(patch)))}
-        onRemove={() => void remove({ kind, id }, found.name)}
-        effect={<OnThisTree key={id} subject={subject} of={{ person: id }} />}
-      >
-        {kind === 'athlete' && (
-          <AthleteFields athlete={found} onChange={(label, patch) => athlete.edit(id, said(label), (now) => ({ ...now, ...patch }))} />
-        )}
-        {goes(kind, found)}
-      </PersonCard>
+      <>
+        <PersonCard
+          tree={tree}
+          person={profileOf(found, kind, tree.id)}
+          onChange={(label, patch) => book[kind].edit(id, said(label), (now) => withPatch(now, tree.id, patch, Object.keys(patch)))}
+          onRemove={() => void remove({ kind, id }, found.name)}
+        >
+          {kind === 'athlete' && (
+            <AthleteFields athlete={found} onChange={(label, patch) => athlete.edit(id, said(label), (now) => ({ ...now, ...patch }))} />
+          )}
+          {goes(kind, found)}
+        </PersonCard>
+        <OnThisTree key={`${id} on the tree`} subject={subject} of={{ person: id }} />
+      </>
     );
   };
   const card = chosen?.kind === 'ruleCard' ? ruleCard.items.find((item) => item.id === chosen.id) : undefined;
@@ -146,8 +148,6 @@ export function RulesScreen({ tree: opened, revision, book: openedBook, at }: Pr
           {chosen && (chosen.kind === 'athlete' || chosen.kind === 'opponent') && person(chosen.kind, chosen.id)}
           {card && (
             <>
-              <h2 className="text-[24px]">{card.name}</h2>
-              <OnThisTree key={`${card.id} on the tree`} subject={subject} of={{ card }} />
               <RuleCard
                 key={card.id}
                 card={card}
@@ -156,6 +156,7 @@ export function RulesScreen({ tree: opened, revision, book: openedBook, at }: Pr
                 onRemove={() => void remove({ kind: 'ruleCard', id: card.id }, card.name)}
               />
               {goes('ruleCard', card)}
+              <OnThisTree key={`${card.id} on the tree`} subject={subject} of={{ card }} />
             </>
           )}
           {groupShown && (
