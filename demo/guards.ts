@@ -61,7 +61,7 @@ export const guards: Position[] = [
   place('closed-guard', 'Closed guard', 'closed', '', {
     stance: 'kneeling', distance: 'close', legRelation: 'legs locked round my hips',
     hazards: ['Chokes and arm locks: tap early, release at once.'],
-    reads: [he('cg-breaks: breaks my posture: grip: often', 'cg-angle: cuts an angle: turn: sometimes', 'cg-opens: opens the ankles: none: sometimes')],
+    reads: [he('cg-breaks: breaks my posture: grip: often', 'cg-angle: cuts an angle: turn: sometimes', 'cg-opens: opens the ankles: retention: sometimes')],
   }),
   place('half-below', 'Half guard, I am below', 'half', '', {
     ownerRole: 'below', reads: [he('hb-cross-face: drives the cross-face: frame: often', 'hb-backs-off: backs off: other: sometimes')],
@@ -77,7 +77,7 @@ export const guards: Position[] = [
   place('seated', 'Seated', 'open', '', {
     stance: 'combat', distance: 'far', legRelation: 'his feet in front of him',
     reads: [
-      he('se-shoots: shoots for the near leg: grip: often: his head drops to my knee', 'se-leans: leans back on the hands: none: sometimes', 'se-drags: drags my arm past: grip: sometimes'),
+      he('se-shoots: shoots for the near leg: grip: often: his head drops to my knee', 'se-leans: leans back on the hands: retention: sometimes', 'se-drags: drags my arm past: grip: sometimes'),
       cue('posted-hand', 'posted hand', 'ph-behind: behind him: other: mostly: his weight is on it', 'ph-forward: forward: other: often: both hands reach for me'),
     ],
   }),

@@ -35,7 +35,7 @@ export const hubs: Position[] = [
     reads: [he('lt-squares: squares up again: retention: often', 'lt-inverts: inverts: turn: sometimes')],
   }),
   place('knee-cut', 'Knee cut, shallow', 'transit', 'fk', { reads: [he('kc-shield: puts the knee shield back: frame: often', 'kc-underhook: wins the underhook: grip: sometimes')] }),
-  place('shin-outside', 'Shin outside, folding', 'transit', 'fk', { reads: [he('so-weave: weaves the arm: frame: sometimes', 'so-opens: opens the knee: none: often')] }),
+  place('shin-outside', 'Shin outside, folding', 'transit', 'fk', { reads: [he('so-weave: weaves the arm: frame: sometimes', 'so-opens: opens the knee: retention: often')] }),
   place('smashed', 'Knees smashed together', 'transit', 'fk', { tempo: 'safe', tempoReason: 'Both knees under my hip.', reads: [he('sm-turns: turns away: turn: sometimes', 'sm-frames: straight-arm frames: frame: often')] }),
   place('hip-switch', 'Hip switch, backside', 'transit', 'fkh', { reads: [he('hs-follows: follows the hip: retention: often')] }),
   place('hips-killed', 'Hips killed', 'transit', 'fkh', { tempo: 'safe', tempoReason: 'His hips are flat and mine lie on them.', reads: [he('hk-bridges: bridges: other: often', 'hk-underhook: digs the underhook: grip: sometimes')] }),

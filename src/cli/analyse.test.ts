@@ -71,7 +71,7 @@ describe('analyse', () => {
         all: ['hub'],
       },
       cycles: { cycles: [{ positions: ['Guard 1', 'hub'], kind: 'costly' }], status: 'exact' },
-      odds: { clock: 'round', roundSeconds: 300, status: 'exact' },
+      odds: { clock: 'round', question: { ask: 'opponent', roundSeconds: 300, readSkill: 1 }, status: 'exact', byDefault: ['stray'] },
     });
     expect(found.coverage).toEqual([
       {
@@ -282,6 +282,26 @@ describe('analyse', () => {
     const [short, long] = [await value('30'), await value('300')];
     expect(short).toBeLessThan(long);
     expect(await value('5')).toBe(0);
+  });
+  it('asks the second question with its own reading and freedom, and no better than the first', async () => {
+    const odds = async (...args: string[]) =>
+      (JSON.parse((await analyse(formatTreeFile(game), ...args)).out) as { odds: { question: object; starts: [{ value: number }] } }).odds;
+    const plain = await odds();
+    const knowing = await odds('--question', 'knowing');
+    expect(knowing.question).toEqual({ ask: 'knowing', roundSeconds: 300, readSkill: 0.5, freely: 1 / 3 });
+    expect(knowing.starts[0].value).toBeLessThanOrEqual(plain.starts[0].value);
+    const free = await odds('--question', 'knowing', '--free', '1', '--read-skill', '0', '--round', '60');
+    expect(free.question).toEqual({ ask: 'knowing', roundSeconds: 60, readSkill: 0, freely: 1 });
+    for (const [flag, given, sentence] of [
+      ['--free', '1.5', '--free needs a number from 0 to 1.'],
+      ['--read-skill', '', '--read-skill needs a number from 0 to 1.'],
+      ['--question', 'why', '--question needs the word opponent or knowing after it.'],
+    ] as const)
+      expect(await analyse(formatTreeFile(game), flag, given)).toMatchObject({
+        code: 1,
+        out: '',
+        complaint: expect.stringContaining(sentence),
+      });
   });
   it('answers bad input with a sentence, nothing on standard output and exit code 1', async () => {
     const refused = async (answer: Promise<Answer>, sentence: string): Promise<void> => {

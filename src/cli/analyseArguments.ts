@@ -1,17 +1,18 @@
 import { parseContacts } from '@/core/contacts';
 import type { Filter } from '@/core/lens';
-import { ODDS_QUESTION } from '@/core/odds';
+import { KNOWING_QUESTION, ODDS_QUESTION, type OddsQuestion } from '@/core/odds';
 import type { Contact, Context } from '@/core/tree';
 import type { AnalysisOptions } from './analysis';
 
 export const USAGE =
-  'Usage: npm run -s analyse -- FILE [--context gi|noGi|strikes] [--rule-set ID] [--age YEARS] [--level NAME] [--school NAME] [--profile ID]… [--their-grips "his left hand far collar, …"] [--mirror] [--start ID]… [--round SECONDS] [--list routes] [--routes N] [--cycles N]';
+  'Usage: npm run -s analyse -- FILE [--context gi|noGi|strikes] [--rule-set ID] [--age YEARS] [--level NAME] [--school NAME] [--profile ID]… [--their-grips "his left hand far collar, …"] [--mirror] [--start ID]… [--question opponent|knowing] [--read-skill CHANCE] [--free CHANCE] [--round SECONDS] [--list routes] [--routes N] [--cycles N]';
 
 export type Arguments = AnalysisOptions & { readonly file: string };
 
 /** What was said so far. */
 interface Draft {
-  readonly numbers: { roundSeconds: number; routes: number; cycles: number };
+  readonly numbers: { routes: number; cycles: number };
+  readonly odds: { ask: OddsQuestion['ask']; roundSeconds: number; readSkill: number | null; freely: number };
   readonly filter: { -readonly [K in keyof Filter]: Filter[K] };
   readonly profiles: string[];
   readonly starts: string[];
@@ -29,6 +30,14 @@ const wholeNumber =
     put(draft, number);
     return null;
   };
+const chance =
+  (put: (draft: Draft, number: number) => void): Take =>
+  (draft, given, flag) => {
+    const number = Number(given);
+    if (given === undefined || given.trim() === '' || !(number >= 0 && number <= 1)) return `${flag} needs a number from 0 to 1.`;
+    put(draft, number);
+    return null;
+  };
 const name =
   (put: (draft: Draft, given: string) => void): Take =>
   (draft, given, flag) => {
@@ -38,7 +47,17 @@ const name =
   };
 
 const TAKES = new Map<string, Take>([
-  ['--round', wholeNumber(3600, (draft, number) => (draft.numbers.roundSeconds = number))],
+  ['--round', wholeNumber(3600, (draft, number) => (draft.odds.roundSeconds = number))],
+  ['--read-skill', chance((draft, number) => (draft.odds.readSkill = number))],
+  ['--free', chance((draft, number) => (draft.odds.freely = number))],
+  [
+    '--question',
+    (draft, given, flag) => {
+      if (given !== 'opponent' && given !== 'knowing') return `${flag} needs the word opponent or knowing after it.`;
+      draft.odds.ask = given;
+      return null;
+    },
+  ],
   ['--routes', wholeNumber(1_000_000, (draft, number) => (draft.numbers.routes = number))],
   ['--cycles', wholeNumber(1_000_000, (draft, number) => (draft.numbers.cycles = number))],
   ['--age', wholeNumber(120, (draft, age) => (draft.filter.age = age))],
@@ -65,10 +84,17 @@ const TAKES = new Map<string, Take>([
   ],
 ]);
 
+/** Each question has its own reading skill where none is said. */
+function questionOf({ ask, roundSeconds, readSkill, freely }: Draft['odds']): OddsQuestion {
+  if (ask === 'opponent') return { ask, roundSeconds, readSkill: readSkill ?? ODDS_QUESTION.readSkill };
+  return { ask, roundSeconds, freely, readSkill: readSkill ?? KNOWING_QUESTION.readSkill };
+}
+
 /** The arguments of `analyse`, or the sentence that says what is wrong with them. */
 export function parseArguments(args: readonly string[]): Arguments | string {
   const draft: Draft = {
-    numbers: { ...ODDS_QUESTION, routes: 10_000, cycles: 10_000 },
+    numbers: { routes: 10_000, cycles: 10_000 },
+    odds: { ask: ODDS_QUESTION.ask, roundSeconds: ODDS_QUESTION.roundSeconds, readSkill: null, freely: KNOWING_QUESTION.freely },
     ...{ filter: {}, profiles: [], starts: [], listRoutes: false, theirGrips: null },
   };
   const files: string[] = [];
@@ -82,9 +108,9 @@ export function parseArguments(args: readonly string[]): Arguments | string {
       if (problem !== null) return problem;
     }
   }
-  const { numbers, filter, profiles, starts, listRoutes, theirGrips } = draft;
+  const { numbers, odds, filter, profiles, starts, listRoutes, theirGrips } = draft;
   const [file] = files;
   return file !== undefined && files.length === 1
-    ? { file, ...numbers, filter: { ...filter, profiles }, starts, listRoutes, theirGrips, mirror }
+    ? { file, ...numbers, question: questionOf(odds), filter: { ...filter, profiles }, starts, listRoutes, theirGrips, mirror }
     : USAGE;
 }

@@ -32,7 +32,8 @@ import type { Contact, PositionId, TreeDocument } from '@/core/tree';
 import { findingText } from '@/core/words';
 import { contactsOf } from './contactsReport';
 
-export interface AnalysisOptions extends OddsQuestion {
+export interface AnalysisOptions {
+  readonly question: OddsQuestion;
   readonly filter: Filter;
   readonly routes: number;
   readonly cycles: number;
@@ -114,6 +115,6 @@ export function analysisOf(whole: TreeDocument, options: AnalysisOptions) {
     contacts: contactsOf(tree, options.theirGrips, shortest),
     mirror: mirrored && { skipped: mirrored.skipped },
     todo: findTodo(tree),
-    odds: findOdds(tree, options),
+    odds: findOdds(tree, options.question),
   };
 }

@@ -5,7 +5,7 @@ import { byWeight, findFindings, visitsOf } from '@/core/findings';
 import { viewTree } from '@/core/lens';
 import { findOdds, ODDS_QUESTION } from '@/core/odds';
 import { fewestTrades } from '@/core/grips';
-import { findFilterDifference, findUnpriced, ROUTES_COUNTED, routesToGoals } from '@/core/structure';
+import { findFilterDifference, findUnanswered, findUnpriced, ROUTES_COUNTED, routesToGoals } from '@/core/structure';
 import { withoutPosition, withoutTransition } from '@/core/tree';
 import { demoTree } from '../../demo/demoTree';
 import { speaksOf, type PositionAnswer } from './position';
@@ -45,7 +45,7 @@ describe('what the worker answers', () => {
     const sheet = ask<'sheet'>({ kind: 'sheet', look });
     expect(sheet.findings.list).toEqual(byWeight(shown, findFindings(shown).list, visitsOf(findOdds(shown))));
     expect(sheet.unpriced).toHaveLength(findUnpriced(shown).length);
-    expect(ask<'odds'>({ kind: 'odds', look, ...ODDS_QUESTION }).starts).toEqual(findOdds(shown).starts);
+    expect(ask<'odds'>({ kind: 'odds', look, question: ODDS_QUESTION }).starts).toEqual(findOdds(shown).starts);
     const layout = ask<'layout'>({ ...LAYOUT, look });
     expect(layout.rungs.map((placed) => [placed.rung.id, placed.x, placed.y])).toEqual(
       layoutBoard(shown, { grid: LAYOUT.grid, arrangedBy: viewTree(tree, look.filter, false).seen }).rungs.map((placed) => [
@@ -60,6 +60,17 @@ describe('what the worker answers', () => {
     const found = ask<'difference'>({ kind: 'difference', look });
     expect(found.hidden.length).toBeGreaterThan(0);
     expect(found).toEqual(findFilterDifference(tree, look.filter));
+  });
+  it('what to work on names each gap of the tree as it is looked at', () => {
+    const look = { filter: { context: 'noGi' as const }, swapped: false };
+    const { shown } = viewTree(tree, look.filter, false);
+    const found = ask<'advice'>({ kind: 'advice', look, question: { ...ODDS_QUESTION, roundSeconds: 60 } });
+    const gaps = found.flatMap((item) => (item.kind === 'gap' ? [`${item.position} ${item.value}`] : []));
+    expect(gaps.toSorted()).toEqual(
+      findUnanswered(shown)
+        .map(({ position, value }) => `${position} ${value}`)
+        .toSorted(),
+    );
   });
   it('an outline is put on to the tree itself, without what the gym lends it, and says what stays open', () => {
     const lent = { ...tree, profiles: [], ruleSets: [] };

@@ -1,9 +1,9 @@
 import { perObject, type InPieces } from '@/core/base';
 import { layoutBoardInPieces, type BoardLayout, type Grid } from '@/core/board';
 import { effectOfRemovalInPieces, type RemovalEffect, type Removed } from '@/core/findings';
-import { findOddsInPieces, type Odds, type OddsQuestion } from '@/core/odds';
+import { findAdviceInPieces, findOddsInPieces, type Advice, type Odds, type OddsQuestion } from '@/core/odds';
 import { viewTree, type Filter, type TreeView } from '@/core/lens';
-import { findFilterDifferenceInPieces, type FilterDifference, type RouteEnds } from '@/core/structure';
+import { findFilterDifferenceInPieces, findUnanswered, type FilterDifference, type RouteEnds } from '@/core/structure';
 import type { Contact, PositionId, TreeDocument } from '@/core/tree';
 import type { GymsWords } from '@/core/catalogue';
 import type { OutlineMode } from '@/core/outline';
@@ -24,7 +24,8 @@ export type Question = { readonly look: Look } & (
   | { readonly kind: 'effect'; readonly removed: Removed }
   | { readonly kind: 'routes'; readonly ends: RouteEnds; readonly on: readonly Contact[] }
   | { readonly kind: 'difference' }
-  | ({ readonly kind: 'odds' } & OddsQuestion)
+  | { readonly kind: 'odds'; readonly question: OddsQuestion }
+  | { readonly kind: 'advice'; readonly question: OddsQuestion }
   | { readonly kind: 'outline'; readonly text: string; readonly mode: OutlineMode; readonly own: GymsWords | null }
   | {
       readonly kind: 'layout';
@@ -45,6 +46,8 @@ export interface AnswerTo {
   /** What the look's filter takes away from the coach's own side of the tree. */
   readonly difference: FilterDifference;
   readonly odds: Odds;
+  /** What brings most first. */
+  readonly advice: readonly Advice[];
   readonly outline: OutlineAnswer;
   readonly layout: BoardLayout;
 }
@@ -71,7 +74,8 @@ export function* answering(tree: TreeDocument, question: Question): InPieces<Ans
   if (question.kind === 'routes') return yield* routesInPieces(shown, question.ends, question.on);
   if (question.kind === 'effect') return yield* effectOfRemovalInPieces(shown, question.removed);
   if (question.kind === 'position') return yield* positionInPieces(looked, question.position);
-  if (question.kind === 'odds') return yield* findOddsInPieces(shown, question);
+  if (question.kind === 'odds') return yield* findOddsInPieces(shown, question.question);
+  if (question.kind === 'advice') return yield* findAdviceInPieces(shown, findUnanswered(shown), question.question);
   const known = drawn(tree);
   const key = JSON.stringify(question);
   const layout = known.get(key) ?? (yield* drawing(looked, question));

@@ -201,6 +201,30 @@ describe('looking at the tree for somebody', () => {
   });
 });
 
+describe('the three questions of the odds desk', () => {
+  it('are asked in words, the second with how he is read and how freely he picks; the third has no data yet', async () => {
+    await go('/odds/league-evening');
+    const answer = () => page.$eval('[data-answer]', (figure) => Number.parseInt(figure.textContent ?? '', 10));
+    await page.waitForSelector('[data-answer]');
+    const usual = await answer();
+    await clickText(page, 'If he knows your game');
+    await waitForText(page, 'What he picks to hurt most');
+    await page.waitForFunction((was) => Number.parseInt(document.querySelector('[data-answer]')?.textContent ?? '', 10) < was, {}, usual);
+    const knowing = await answer();
+    // What to work on is tried thing by thing, and leads to the place.
+    await page.waitForSelector('section[aria-label="What to work on"] li a[href*="at="]', { timeout: 30_000 });
+    expect(await axeFindings(page)).toEqual([]);
+    await choose(page, 'He picks what hurts most', 'always');
+    await page.waitForFunction((was) => Number.parseInt(document.querySelector('[data-answer]')?.textContent ?? '', 10) < was, {}, knowing);
+    await clickText(page, 'As it really went');
+    await waitForText(page, 'No rounds recorded yet: no data.');
+    expect(await page.$('[data-answer]')).toBeNull();
+    expect(await axeFindings(page)).toEqual([]);
+    await clickText(page, 'If he plays his usual game');
+    await page.waitForFunction((was) => document.querySelector('[data-answer]')?.textContent?.startsWith(`${was} in 100`), {}, usual);
+  });
+});
+
 describe('an address that names what is not there', () => {
   it('says what was not found, on every screen, instead of showing something else in silence', async () => {
     for (const [address, said] of [

@@ -11,3 +11,12 @@ export function atOnce<T>(work: InPieces<T>): T {
     if (step.done) return step.value;
   }
 }
+
+/** A part of the work, its progress told as that part of the whole. */
+export function* partOf<T>(work: InPieces<T>, from: number, to: number): InPieces<T> {
+  for (;;) {
+    const step = work.next();
+    if (step.done) return step.value;
+    yield typeof step.value === 'number' ? from + (to - from) * step.value : undefined;
+  }
+}

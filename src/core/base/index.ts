@@ -1,5 +1,5 @@
 export { compareText, groupBy, product, sameValue } from './order';
-export { atOnce, type InPieces } from './inPieces';
+export { atOnce, partOf, type InPieces } from './inPieces';
 export { findMatching, FORGIVEN, isOneLetterOff, lettersOf, missIn, missOfNames, wordsIn } from './match';
 export { once, perObject } from './once';
 export { ownField } from './own';

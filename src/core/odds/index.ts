@@ -1,2 +1,5 @@
-export { findOdds, findOddsInPieces, ODDS_QUESTION, type Choice, type Odds, type OddsQuestion, type StartOdds } from './report';
-export { sharesOf } from './shows';
+export { findAdviceInPieces, PRACTISED, type Advice } from './advice';
+export type { Choice } from './choices';
+export { KNOWING_QUESTION, ODDS_QUESTION, type OddsQuestion } from './question';
+export { findOdds, findOddsInPieces, type Odds, type Mixes, type PositionOdds, type StartOdds } from './report';
+export { sharesOf } from './shares';

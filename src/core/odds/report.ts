@@ -1,167 +1,169 @@
-import { atOnce, type InPieces } from '../base';
-import { isGoal, type Ending, type PositionId, type ReadId, type TransitionId, type TreeDocument, type ValueId } from '../tree';
-import { undrawnChance } from './chances';
-import { oddsModelsOf, type ModelShow, type OddsModel } from './model';
-import { optionWorths, outlookFrom, solveRoundInPieces, type RoundSolution } from './roundClock';
+import { atOnce, partOf, type InPieces } from '../base';
+import { isGoal, type Ending, type PositionId, type TransitionId, type TreeDocument } from '../tree';
+import { oddsModelOf, type OddsModel, type Place } from './cells';
+import { choiceOf, plainChoice, type Choice } from './choices';
+import { kernelOf } from './kernel';
+import { facedAt, mixesOf, type KnowingSolution } from './knowing';
+import { outlooksFrom, type Outlook } from './outlook';
+import { NOWHERE_KNOWN, ODDS_QUESTION, type Elsewhere, type OddsQuestion } from './question';
+import { isKnowing, policyIn, solveInPieces, valueAt, type Solution } from './solved';
 
 export interface StartOdds {
   readonly position: PositionId;
   /** Chance in [0, 1] of finishing (reaching one of the owner's goals) before the round ends. */
   readonly value: number;
-  /**
-   * The same with u = 0 everywhere: the optimistic bound. It can lie below `value` where drawn falls are so bad that an
-   * unforeseen reaction, which has no fall of its own, hurts less.
-   */
-  readonly optimistic: number;
+  /** The same if nothing unforeseen comes (u = 0 everywhere). No bound: an unforeseen reaction can be the better one. */
+  readonly foreseen: number;
   /** Upper end of the bounds when shows were left out; equals `value` when exact. */
   readonly upper: number;
   readonly endings: readonly { readonly ends: Ending; readonly goal: boolean; readonly chance: number }[];
-  /** The exchange is lost without a drawn consequence. */
-  readonly lost: number;
+  /** Places that go on in another tree. */
+  readonly elsewhere: number;
+  /** He turned it, at a price that is not drawn. */
+  readonly turned: number;
   readonly timeUp: number;
+  /** Shows that were left out came up. */
+  readonly leftOut: number;
+  /** Expected number of times that he gets his guard back and that this leads to another place. */
+  readonly recoveries: number;
+  /** To the ending, or to the end of the round. */
   readonly expectedSeconds: number;
   readonly visits: readonly { readonly position: PositionId; readonly visits: number }[];
 }
-
-export interface Choice {
-  /** Read → values shown; null is *nothing special*. Values that no transition tells apart stand together. */
-  readonly shown: readonly { readonly read: ReadId; readonly values: readonly (ValueId | null)[] }[];
-  readonly share: number;
-  /** null = hold. */
-  readonly best: TransitionId | null;
-  readonly options: readonly { readonly transition: TransitionId | null; readonly worth: number }[];
-  /** The coach's own preference for this show, where it differs from the best option. */
-  readonly insteadOf: TransitionId | null;
-  /** Where the best option changes when time is short: from this many seconds left downwards. */
-  readonly changes: readonly { readonly secondsLeft: number; readonly best: TransitionId | null }[];
+export interface PositionOdds {
+  readonly position: PositionId;
+  readonly value: number;
+  /** Chance of something that has not been drawn, in [0, 1]. */
+  readonly undrawn: number;
+  /** Nothing leads on from here, and nothing says that it ends here: its worth is not known. */
+  readonly isDrawn: boolean;
+  readonly choices: readonly Choice[];
+  /** What is best where the show was not read; undefined = everything is read, or he knows the game. */
+  readonly unread?: TransitionId | null;
+  /** What both do if he knows the game; undefined = he does not. */
+  readonly mixes?: Mixes;
 }
-
+/** Chances in [0, 1] that sum to 1, of what is not 0. */
+export interface Mixes {
+  /** Of my options where I have not read him; null = hold. Empty = everything is read. */
+  readonly mine: readonly { readonly transition: TransitionId | null; readonly chance: number }[];
+  /** Of what he picks freely. */
+  readonly his: readonly { readonly shown: Choice['shown']; readonly chance: number }[];
+  /** He sees my choice before he picks. */
+  readonly seesItFirst: boolean;
+}
 export interface Odds {
   readonly clock: 'round';
-  readonly roundSeconds: number;
+  readonly question: OddsQuestion;
   readonly status: 'exact' | 'bounded';
   readonly starts: readonly StartOdds[];
-  readonly positions: readonly {
-    readonly position: PositionId;
-    readonly value: number;
-    readonly undrawn: number;
-    readonly choices: readonly Choice[];
-  }[];
+  readonly positions: readonly PositionOdds[];
+  /** Places that go on in another tree whose worth was taken by default. */
+  readonly byDefault: readonly PositionId[];
 }
 
-/** The option the coach would take: the highest priority among those that name something shown and fit it, if one stands out. */
-function coachPreference(show: ModelShow): TransitionId | null {
-  const fitting = show.options.flatMap(({ transition }) => {
-    if (!transition?.when) return [];
-    const fits = Object.entries(transition.when).every(([read, values]) => {
-      const group = show.groups.find((item) => item.read === read);
-      return group?.values.some((value) => value !== null && values.includes(value)) ?? false;
-    });
-    return fits ? [transition] : [];
-  });
-  const [first, second] = fitting;
-  return first && (!second || (first.priority ?? 0) > (second.priority ?? 0)) ? first.id : null;
+interface Solved {
+  readonly model: OddsModel;
+  readonly solution: Solution;
+  readonly foreseen: Solution;
+  readonly upper: Solution;
 }
 
-function changesOf(solution: RoundSolution, show: ModelShow, s: number): Choice['changes'] {
-  const showCount = solution.kernel.share.length;
-  const changes: { secondsLeft: number; best: TransitionId | null }[] = [];
-  let current = solution.choice[solution.roundSeconds * showCount + s]!;
-  for (let left = solution.roundSeconds - 1; left > 0; left--) {
-    const chosen = solution.choice[left * showCount + s]!;
-    if (chosen === current) continue;
-    current = chosen;
-    changes.push({ secondsLeft: left, best: show.options[chosen]!.transition?.id ?? null });
-  }
-  return changes;
-}
-
-function choiceOf(solution: RoundSolution, show: ModelShow, s: number): Choice {
-  const chosen = solution.choice[solution.roundSeconds * solution.kernel.share.length + s]!;
-  const best = show.options[chosen]!.transition?.id ?? null;
-  const worths = optionWorths(solution, s);
-  const preferred = coachPreference(show);
-  return {
-    shown: show.groups.map((group) => ({ read: group.read, values: group.values })),
-    share: show.share,
-    best,
-    options: show.options.map((option, i) => ({ transition: option.transition?.id ?? null, worth: worths[i]! })),
-    insteadOf: preferred !== null && preferred !== best ? preferred : null,
-    changes: changesOf(solution, show, s),
-  };
-}
-
-function startOddsOf(
-  model: OddsModel,
-  solution: RoundSolution,
-  optimistic: RoundSolution,
-  upper: RoundSolution,
-  position: PositionId,
-): StartOdds {
+function startOddsOf({ model, solution, foreseen, upper }: Solved, at: number, outlook: Outlook): StartOdds {
   const { tree } = model;
-  const at = tree.positions.findIndex((item) => item.id === position);
-  const outlook = outlookFrom(solution, at);
-  const row = solution.roundSeconds * model.states;
+  const { arrivals, visits, timeUp, leftOut, recoveries, expectedSeconds } = outlook;
   const chances = new Map<Ending, number>();
-  tree.positions.forEach((item, i) => {
-    if (item.ends) chances.set(item.ends, (chances.get(item.ends) ?? 0) + outlook.arrivals[i]!);
+  tree.positions.forEach(({ ends }, i) => {
+    if (ends) chances.set(ends, (chances.get(ends) ?? 0) + arrivals[i]!);
   });
   return {
-    position,
-    value: solution.value[row + at]!,
-    optimistic: optimistic.value[row + at]!,
-    upper: upper.value[row + at]!,
+    position: tree.positions[at]!.id,
+    value: valueAt(solution, at),
+    foreseen: valueAt(foreseen, at),
+    upper: valueAt(upper, at),
     endings: [...chances].map(([ends, chance]) => ({ ends, goal: isGoal(tree, ends), chance })),
-    lost: outlook.arrivals[model.lost]!,
-    timeUp: outlook.timeUp,
-    expectedSeconds: outlook.expectedSeconds,
-    visits: tree.positions.flatMap((item, i) => (outlook.visits[i]! > 0 ? [{ position: item.id, visits: outlook.visits[i]! }] : [])),
+    elsewhere: [...model.elsewhere].reduce((sum, state) => sum + arrivals[state]!, 0),
+    turned: arrivals[model.turned]!,
+    ...{ timeUp, leftOut, recoveries, expectedSeconds },
+    visits: tree.positions.flatMap((item, i) => (visits[i]! > 0 ? [{ position: item.id, visits: visits[i]! }] : [])),
   };
 }
 
-/** A part of the work, its progress told as that part of the whole. */
-function* partOf<T>(work: InPieces<T>, from: number, to: number): InPieces<T> {
-  for (;;) {
-    const step = work.next();
-    if (step.done) return step.value;
-    yield typeof step.value === 'number' ? from + (to - from) * step.value : undefined;
-  }
+const leadsOn = (place: Place | null): boolean =>
+  place === null || place.rows.length > 1 || place.cells.some((moments) => moments.some((cells) => cells[0]!.consequences.length > 0));
+
+function choicesAt({ solution }: Solved, place: Place, at: number): Choice[] {
+  const { kernel, roundSeconds } = solution;
+  const faced = isKnowing(solution) ? facedAt(solution, at, roundSeconds) : null;
+  const firstMoment = kernel.firstMoment[kernel.firstColumn[at]!]!;
+  return place.columns.flatMap((column, c) =>
+    column.moments.flatMap((moment, t) => {
+      const share = column.share * moment.share;
+      const show = { groups: [...column.groups, ...moment.groups], share };
+      const m = kernel.firstMoment[kernel.firstColumn[at]! + c]! + t;
+      const shown = { place, show, cells: place.cells[c]![t]!, m };
+      // Who knows the game shows what he never shows by habit, too.
+      if (isKnowing(solution)) return [plainChoice(solution, shown, faced!.best[m - firstMoment]!)];
+      return share > 0 ? [choiceOf(solution, shown)] : [];
+    }),
+  );
 }
 
-/** What the odds are asked for. The one list of it: whoever asks says all of it, so that a number added here does not compile elsewhere. */
-export interface OddsQuestion {
-  /** 1 … 3600 */
-  readonly roundSeconds: number;
+function mixesAt(solution: KnowingSolution, place: Place, at: number): Mixes {
+  const { mine, his } = mixesOf(solution, at, facedAt(solution, at, solution.roundSeconds));
+  const isSome = ({ chance }: { readonly chance: number }): boolean => chance > 0;
+  return {
+    mine: solution.readSkill < 1 ? place.rows.map((row, a) => ({ transition: row?.id ?? null, chance: mine[a]! })).filter(isSome) : [],
+    his: place.columns
+      .map(({ groups }, c) => ({ shown: groups.map(({ read, values }) => ({ read, values })), chance: his[c]! }))
+      .filter(isSome),
+    seesItFirst: solution.seesIt[at] === 1 && solution.readSkill < 1,
+  };
 }
-/** What is asked when nobody chose. */
-export const ODDS_QUESTION: OddsQuestion = { roundSeconds: 300 };
 
-/** Odds against this opponent on the round clock, reading skill 1 (MODEL §4, question 1). */
-export const findOdds = (tree: TreeDocument, question: OddsQuestion = ODDS_QUESTION): Odds => atOnce(findOddsInPieces(tree, question));
+function positionOddsOf(solved: Solved, position: TreeDocument['positions'][number], at: number): PositionOdds {
+  const { model, solution } = solved;
+  const { value, roundSeconds, readSkill } = solution;
+  const place = model.places[at]!;
+  const row = roundSeconds * model.states;
+  const unread = place && !isKnowing(solution) && readSkill < 1 ? { unread: place.rows[solution.blind[row + at]!]?.id ?? null } : {};
+  return {
+    position: position.id,
+    value: value[row + at]!,
+    undrawn: place?.undrawn ?? 0,
+    isDrawn: leadsOn(place),
+    choices: place ? choicesAt(solved, place, at) : [],
+    ...unread,
+    ...(place && isKnowing(solution) ? { mixes: mixesAt(solution, place, at) } : {}),
+  };
+}
+
+/** Odds on the round clock (MODEL §4, questions 1 and 2). `elsewhere`: what places are worth that go on in another tree. */
+export const findOdds = (tree: TreeDocument, question: OddsQuestion = ODDS_QUESTION, elsewhere: Elsewhere = NOWHERE_KNOWN): Odds =>
+  atOnce(findOddsInPieces(tree, question, elsewhere));
 
 /** The same in pieces of a few milliseconds, with progress. */
-export function* findOddsInPieces(tree: TreeDocument, { roundSeconds }: OddsQuestion): InPieces<Odds> {
-  const { real: model, allDrawn: bound } = oddsModelsOf(tree);
+export function* findOddsInPieces(tree: TreeDocument, question: OddsQuestion, elsewhere: Elsewhere = NOWHERE_KNOWN): InPieces<Odds> {
+  const model = oddsModelOf(tree, elsewhere);
   yield 0;
-  const solution = yield* partOf(solveRoundInPieces(model, roundSeconds), 0, 0.3);
-  const bounded = model.missing.some((chance) => chance > 0);
-  const upper = bounded ? yield* partOf(solveRoundInPieces(model, roundSeconds, 1), 0.3, 0.5) : solution;
-  const allDrawn = yield* partOf(solveRoundInPieces(bound, roundSeconds, 1), 0.5, 0.8);
-  const row = roundSeconds * model.states;
-  const starts: StartOdds[] = [];
-  for (const [i, start] of tree.starts.entries()) {
-    starts.push(startOddsOf(model, solution, allDrawn, upper, start.position));
-    yield 0.8 + (0.1 * i) / tree.starts.length;
+  const kernel = kernelOf(model, false);
+  yield 0;
+  const solution = yield* partOf(solveInPieces(model, kernel, question), 0, 0.3);
+  const isShort = question.ask === 'knowing' ? kernel.isBounded.includes(1) : kernel.missing.some((chance) => chance > 0);
+  const upper = isShort ? yield* partOf(solveInPieces(model, kernel, question, 1), 0.3, 0.5) : solution;
+  const foreseen = yield* partOf(solveInPieces(model, kernelOf(model, true), question), 0.5, 0.8);
+  const solved: Solved = { model, solution, foreseen, upper };
+  const at = new Map(tree.positions.map(({ id }, i) => [id, i]));
+  const begun = tree.starts.map(({ position }) => at.get(position)!);
+  yield 0.8;
+  const outlooks = outlooksFrom(kernel, policyIn(solution), question.roundSeconds, begun);
+  const starts = begun.map((state, i) => startOddsOf(solved, state, outlooks[i]!));
+  yield 0.9;
+  const positions: PositionOdds[] = [];
+  for (const [state, position] of tree.positions.entries()) {
+    positions.push(positionOddsOf(solved, position, state));
+    if (state % 50 === 0) yield 0.9 + (0.1 * state) / tree.positions.length;
   }
-  const positions: Odds['positions'][number][] = [];
-  for (const [at, position] of tree.positions.entries()) {
-    positions.push({
-      position: position.id,
-      value: solution.value[row + at]!,
-      undrawn: position.ends ? 0 : undrawnChance(position),
-      choices: model.shows[at]!.map((show, i) => choiceOf(solution, show, solution.firstShow[at]! + i)),
-    });
-    if (at % 50 === 0) yield 0.9 + (0.1 * at) / tree.positions.length;
-  }
-  return { clock: 'round', roundSeconds, status: bounded ? 'bounded' : 'exact', starts, positions };
+  const byDefault = [...model.elsewhere].map((state) => tree.positions[state]!.id).filter((id) => !elsewhere.has(id));
+  return { clock: 'round', question, status: isShort ? 'bounded' : 'exact', starts, positions, byDefault };
 }

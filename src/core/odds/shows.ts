@@ -1,14 +1,11 @@
 import { product } from '../base';
-import { type Position, type Read, type ReadId, type Transition, type ValueId, namedAt } from '../tree';
-
-/** The implicit value of an open reaction read: he does nothing special. */
-export const NOTHING_SPECIAL = null;
-type Shown = ValueId | typeof NOTHING_SPECIAL;
+import { namedAt, type Position, type Read, type ReadId, type Transition, type Value } from '../tree';
+import { isNothing, NOTHING_SPECIAL, sharesOf, type ShownValue } from './shares';
 
 /** Values that no transition tells apart, taken together; `share` in [0, 1] sums to 1 over a read. */
 export interface ShownGroup {
   readonly read: ReadId;
-  readonly values: readonly Shown[];
+  readonly values: readonly ShownValue[];
   readonly share: number;
 }
 /** One combination of a position's read values with its chance. */
@@ -16,63 +13,77 @@ export interface Show {
   readonly groups: readonly ShownGroup[];
   readonly share: number;
 }
+/** What he shows, his part of a combination, with the moments (ours, not his) at which it can come. */
+export interface Column {
+  readonly groups: readonly ShownGroup[];
+  /** w_d in [0, 1]. */
+  readonly share: number;
+  /** `share` is w_t in [0, 1] of the moment alone; together 1, less where some were left out. */
+  readonly moments: readonly Show[];
+}
+export interface Shows {
+  readonly columns: readonly Column[];
+  /** Chance of what was left out above the limit; 0 = nothing that is ever shown was. */
+  readonly missing: number;
+  /** Something was left out, though it may never be shown by habit. */
+  readonly isBounded: boolean;
+}
 
 /** Combinations computed one by one; beyond this the heaviest are kept and the result is `bounded`. */
 export const SHOW_LIMIT = 64;
 
-/**
- * The chance of each value of a read (MODEL §4). A missing share is an equal part, *nothing special* counted.
- * Open reaction: the rest up to 1 belongs to nothing special, above 1 the drawn ones are scaled. Others are normalised; all 0 = equal.
- */
-export function sharesOf(read: Read): { value: Shown; share: number }[] {
-  const open = read.kind === 'reaction' && !read.closed;
-  const explicitNone = open ? read.values.find((value) => value.kind === 'none') : undefined;
-  const implicit = open && !explicitNone;
-  const equal = 1 / (read.values.length + (implicit ? 1 : 0));
-  if (!open) return normalised(read.values.map((value) => ({ value: value.id, share: value.share ?? equal })));
-  const drawn = read.values
-    .filter((value) => value !== explicitNone)
-    .map((value) => ({ value: value.id as Shown, share: value.share ?? equal }));
-  const sum = drawn.reduce((total, item) => total + item.share, 0);
-  if (explicitNone?.share !== undefined) return normalised([...drawn, { value: explicitNone.id, share: explicitNone.share }]);
-  const scaled = sum > 1 ? drawn.map((item) => ({ ...item, share: item.share / sum })) : drawn;
-  return [...scaled, { value: explicitNone ? explicitNone.id : NOTHING_SPECIAL, share: Math.max(0, 1 - sum) }];
-}
-
-function normalised<T extends { share: number }>(items: readonly T[]): T[] {
-  const sum = items.reduce((total, item) => total + item.share, 0);
-  return items.map((item) => ({ ...item, share: sum > 0 ? item.share / sum : 1 / items.length }));
-}
-
 /** What a transition makes of a value: whether it names it, is stopped by it, and where success leads then. */
-function marksOf({ when, stoppedBy, outcomes }: Transition, read: ReadId, value: ValueId): string {
-  const led = outcomes?.findIndex(({ ifShown }) => ifShown.includes(value)) ?? -1;
-  return `${namedAt(when, read).includes(value) ? 1 : 0}${stoppedBy?.includes(value) ? 1 : 0}${led}`;
+function marksOf({ when, stoppedBy, outcomes }: Transition, read: ReadId, { id }: Value): string {
+  const led = outcomes?.findIndex(({ ifShown }) => ifShown.includes(id)) ?? -1;
+  return `${namedAt(when, read).includes(id) ? 1 : 0}${stoppedBy?.includes(id) ? 1 : 0}${led}`;
 }
 
 function groupsOf(read: Read, transitions: readonly Transition[]): ShownGroup[] {
   const groups = new Map<string, ShownGroup>();
-  for (const { value, share } of sharesOf(read)) {
-    const marks = value === NOTHING_SPECIAL ? 'nothing' : transitions.map((t) => marksOf(t, read.id, value)).join();
+  const values = new Map(read.values.map((value) => [value.id, value]));
+  for (const { value: id, share } of sharesOf(read)) {
+    const value = id === NOTHING_SPECIAL ? undefined : values.get(id);
+    // Nothing special is merged with itself alone.
+    const marks = value ? `${isNothing(value)} ${transitions.map((t) => marksOf(t, read.id, value)).join()}` : 'nothing';
     const known = groups.get(marks);
-    groups.set(marks, { read: read.id, values: [...(known?.values ?? []), value], share: (known?.share ?? 0) + share });
+    groups.set(marks, { read: read.id, values: [...(known?.values ?? []), id], share: (known?.share ?? 0) + share });
   }
-  return [...groups.values()].filter((group) => group.share > 0);
+  return [...groups.values()];
 }
 
-/**
- * Every combination shown at a position, merged where no transition out of it tells values apart.
- * `missing` is the chance of what was left out above the limit (0 = exact). No reads = one empty show.
- */
-export function showsOf(position: Position, transitions: readonly Transition[]): { shows: Show[]; missing: number } {
-  const reads = position.reads.filter((read) => read.values.length > 0).map((read) => groupsOf(read, transitions));
-  const heaviest: Show[] = [];
-  let built = 0;
+const combined = (groups: readonly ShownGroup[]): Show => ({ groups, share: groups.reduce((share, group) => share * group.share, 1) });
+
+/** The heaviest combinations, in their order; of more than a budget not all are looked at. */
+function heaviest(reads: readonly (readonly ShownGroup[])[], limit: number): { kept: Show[]; isAll: boolean } {
+  const all: Show[] = [];
   for (const groups of product(reads)) {
-    if (++built > SHOW_LIMIT * SHOW_LIMIT * SHOW_LIMIT) break;
-    heaviest.push({ groups, share: groups.reduce((share, group) => share * group.share, 1) });
+    if (all.length >= SHOW_LIMIT * SHOW_LIMIT * SHOW_LIMIT) return { kept: heaviestOf(all, limit), isAll: false };
+    all.push(combined(groups));
   }
-  if (heaviest.length <= SHOW_LIMIT) return { shows: heaviest, missing: 0 };
-  const kept = heaviest.toSorted((a, b) => b.share - a.share).slice(0, SHOW_LIMIT);
-  return { shows: kept, missing: Math.max(0, 1 - kept.reduce((sum, show) => sum + show.share, 0)) };
+  return { kept: heaviestOf(all, limit), isAll: all.length <= limit };
+}
+const heaviestOf = (all: readonly Show[], limit: number): Show[] =>
+  all.length <= limit ? [...all] : all.toSorted((a, b) => b.share - a.share).slice(0, limit);
+
+/**
+ * Every combination shown at a position, merged where no transition out of it tells values apart; his values as columns, the
+ * moments within. What has no share is kept: who knows the game may show it. No reads = one empty show.
+ */
+export function showsOf({ reads: all }: Position, transitions: readonly Transition[]): Shows {
+  const reads = all.filter((read) => read.values.length > 0);
+  const groups = (timing: boolean) =>
+    reads.filter((read) => (read.kind === 'timing') === timing).map((read) => groupsOf(read, transitions));
+  const moments = heaviest(
+    groups(true).map((list) => list.filter((group) => group.share > 0)),
+    SHOW_LIMIT,
+  );
+  const his = heaviest(groups(false), Math.max(1, Math.floor(SHOW_LIMIT / moments.kept.length)));
+  const sum = (shows: readonly Show[]): number => shows.reduce((total, show) => total + show.share, 0);
+  const isShort = !his.isAll || !moments.isAll;
+  const missing = isShort ? 1 - sum(his.kept) * sum(moments.kept) : 0;
+  return {
+    columns: his.kept.map((show) => ({ ...show, moments: moments.kept })),
+    missing: missing > 1e-12 ? missing : 0,
+    isBounded: isShort,
+  };
 }

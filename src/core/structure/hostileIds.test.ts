@@ -6,7 +6,7 @@ import { findGripFindings } from '../grips';
 import { findVanishing, mirrorTree, filterTree } from '../lens';
 import { swapAthletes } from '../lens/swapAthletes';
 import { formatTreeFile, normaliseTree } from '../notation';
-import { findOdds } from '../odds';
+import { findOdds, ODDS_QUESTION } from '../odds';
 import { classSheetOf } from '../words';
 import { checkTree, withNewValue } from '../tree';
 import { findFilterDifference } from './filterDifference';
@@ -41,7 +41,7 @@ describe('ids that mean something to the language', () => {
       filter: {},
       starts: [],
       listRoutes: true,
-      roundSeconds: 60,
+      question: ODDS_QUESTION,
       routes: 100,
       cycles: 100,
       theirGrips: null,

@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import { his, mine, position, reaction, tree } from '../../../tests/support/smallTree';
-import { findOdds } from '../odds';
+import { findOdds, ODDS_QUESTION } from '../odds';
 import { indexOf, landingAt, landingsOf, reachablePositions } from '../tree';
 import { findOpenAttempts, lineClaimedAt } from './attempts';
 import { compareTrees } from './compare';
@@ -61,8 +61,10 @@ describe('two outcomes of one move', () => {
   });
   it('decide the odds: the same chance of success, worth what it leads to', () => {
     const value = (outcomes: (typeof ankles.transitions)[0]['outcomes']): number =>
-      findOdds({ ...ankles, transitions: [{ ...ankles.transitions[0]!, outcomes }, ankles.transitions[1]!] }, { roundSeconds: 60 })
-        .starts[0]!.value;
+      findOdds(
+        { ...ankles, transitions: [{ ...ankles.transitions[0]!, outcomes }, ankles.transitions[1]!] },
+        { ...ODDS_QUESTION, roundSeconds: 60 },
+      ).starts[0]!.value;
     const none = value(undefined);
     const one = value([{ ifShown: ['straightens'], to: 'tap' }]);
     const both = value([{ ifShown: ['straightens', 'turns'], to: 'tap' }]);

@@ -3,7 +3,7 @@ import type { Defaults, Parameter, Position, PositionId, ReadId, Transition, Tre
 import { LINES, PASSER_GOALS, type Actor, type Ending, type Line, type Owner, type OwnerRole } from './vocabulary';
 
 /** The one place of the numbers that stand in for what the coach has not typed (MODEL §1). */
-export const DEFAULTS: Defaults = { works: 0.6, offCue: 0.2, stopped: 0.05, seconds: 10 };
+export const DEFAULTS: Defaults = { works: 0.6, offCue: 0.2, stopped: 0.05, seconds: 20 };
 export const defaultsOf = (tree: TreeHeader): Defaults => ({ ...DEFAULTS, ...tree.defaults });
 
 const isPasserGoal = (ending: Ending): boolean => (PASSER_GOALS as readonly Ending[]).includes(ending);

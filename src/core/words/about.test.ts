@@ -52,7 +52,7 @@ describe('a place and a move as they are read', () => {
     expect(sayMoveParts.chances(doc, { ...doc.transitions[0]!, works: 0.7, seconds: 1 })).toBe(
       'When it fits it works 70 in 100, the coach’s guess. 1 second.',
     );
-    expect(sayMoveParts.chances(doc, doc.transitions[0]!)).toBe('When it fits it works 60 in 100 by default. 10 seconds by default.');
+    expect(sayMoveParts.chances(doc, doc.transitions[0]!)).toBe('When it fits it works 60 in 100 by default. 20 seconds by default.');
   });
 });
 

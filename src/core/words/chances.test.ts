@@ -20,6 +20,9 @@ describe('shares in words', () => {
   it('a share that was not typed says that it is an equal part', () => {
     expect(shareText(read('reaction', [undefined, undefined]), 'v0')).toBe('33 in 100, an equal part');
     expect(shareText(read('cue', [undefined, undefined]), 'v1')).toBe('50 in 100, an equal part');
+    const still = read('reaction', [0.35, undefined]);
+    const values = [still.values[0]!, { ...still.values[1]!, kind: 'none' as const }];
+    expect(shareText({ ...still, values }, 'v1')).toBe('65 in 100, the rest');
   });
   it('beside other reads a cue says whose it is', () => {
     expect(shareBeside(read('cue', [0.5, 0.5]), 'v0')).toBe('inside knee, 50 in 100');

@@ -32,7 +32,9 @@ const shareWord = (typed: number): string =>
 export function shareText(read: Read, valueId: string): string {
   const value = read.values.find((item) => item.id === valueId);
   const share = sharesOf(read).find((item) => item.value === valueId)?.share ?? 0;
-  if (value?.share === undefined) return `${inHundred(share)}, ${EQUAL_PART}`;
+  // Nothing special takes what the others leave; the first one, where several say it.
+  const isRest = read.kind === 'reaction' && !read.closed && value === read.values.find(({ kind }) => kind === 'none');
+  if (value?.share === undefined) return `${inHundred(share)}, ${isRest ? 'the rest' : EQUAL_PART}`;
   return `${shareWord(value.share)}, ${inHundred(share)}`;
 }
 

@@ -1,4 +1,5 @@
 export * from './about';
+export * from './advice';
 export * from './arrival';
 export * from './board';
 export * from './branch';
@@ -14,6 +15,7 @@ export * from './findings';
 export * from './gripProblem';
 export * from './holds';
 export * from './ladder';
+export * from './mixes';
 export * from './notFound';
 export * from './odds';
 export * from './onTheWay';

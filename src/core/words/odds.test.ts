@@ -1,9 +1,10 @@
 import { describe, expect, it } from 'vitest';
-import { findOdds, type Choice } from '../odds';
+import { findOdds, KNOWING_QUESTION, type Choice } from '../odds';
 import { indexOf } from '../tree';
 import { demoTree } from '../../../demo/demoTree';
 import { clock, inHundred, plural, sayTimesARound } from './figures';
-import { choiceText, sayAtBest, sayMargin, sayUndrawn } from './odds';
+import { mixLines, sayOften } from './mixes';
+import { choiceText, sayAgainst, sayDefaults, sayForeseen, sayMargin, sayUndrawn, sayWorth } from './odds';
 
 const tree = demoTree();
 const odds = findOdds(tree);
@@ -43,7 +44,7 @@ describe('a choice in words', () => {
     for (const [i, text] of texts.entries()) {
       expect(text.best).toMatch(/^(I |wait for another show)/);
       expect(text.worth).toMatch(/in 100$/);
-      expect(text.changes === '').toBe(!choices[i]!.changes.some((change, n) => n === 0 && change.secondsLeft >= 10));
+      expect(text.late === '').toBe(choices[i]!.late === null);
     }
   });
   it('says so where the figures put another answer first than the coach', () => {
@@ -57,8 +58,47 @@ describe('a choice in words', () => {
   });
   it('says what is kept back, and between which figures the true one lies', () => {
     expect([0, 0.2].map(sayUndrawn)).toEqual(['all he can do is drawn', '20 in 100 left for what is not drawn']);
-    expect(sayAtBest({ value: 0.4, optimistic: 0.3 })).toBe('40 in 100');
+    expect(sayForeseen({ value: 0.4, foreseen: 0.3 })).toBe('30 in 100 if nothing unforeseen comes');
+    expect(sayForeseen({ value: 0.401, foreseen: 0.404 })).toBe('');
+    expect([true, false].map((isDrawn) => sayWorth({ value: 0, isDrawn }))).toEqual(['0 in 100', 'not drawn']);
     expect(sayMargin({ value: 0.4, upper: 0.4001 })).toBe('');
     expect(sayMargin({ value: 0.4, upper: 0.5 })).toContain('lies between 40 in 100 and 50 in 100.');
+  });
+});
+
+describe('what the figures rest on', () => {
+  it('is told by the tree’s own defaults, and of whom', () => {
+    expect(sayDefaults(tree)).toBe('works 60, off its cue 20, stopped 5 in 100; 20 seconds');
+    expect(sayDefaults({ ...tree, defaults: { works: 0.5, seconds: 1 } })).toBe('works 50, off its cue 20, stopped 5 in 100; 1 second');
+    const gym = {
+      profiles: [
+        { id: 'a', name: 'Ada', of: 'athlete' as const },
+        { id: 'b', name: 'Bo', of: 'opponent' as const },
+      ],
+    };
+    expect(sayAgainst(gym, { profiles: ['a'] })).toBe('a typical opponent');
+    expect(sayAgainst(gym, { profiles: ['a', 'b'] })).toBe('Bo');
+    expect(sayAgainst(gym, { against: ['a'] })).toBe('Ada');
+  });
+});
+
+describe('mixes in words', () => {
+  it('say how often, most of it first', () => {
+    expect([1, 0.7, 0.5, 0.3, 0.2, 0.02].map(sayOften)).toEqual([
+      'always',
+      'mostly, 70 in 100',
+      'about half the time, 50 in 100',
+      'often, 30 in 100',
+      'sometimes, 20 in 100',
+      'seldom, 2 in 100',
+    ]);
+    const at = indexOf(tree).positions.get('headquarters')!;
+    const { mixes } = findOdds(tree, KNOWING_QUESTION).positions.find(({ position }) => position === at.id)!;
+    const { mine, his } = mixLines(tree, at, mixes!);
+    for (const list of [mine, his]) {
+      expect(list.reduce((sum, { chance }) => sum + chance, 0)).toBeGreaterThan(0.95);
+      expect(list.map(({ chance }) => chance)).toEqual(list.map(({ chance }) => chance).toSorted((a, b) => b - a));
+    }
+    expect(mine.every(({ what }) => /^(I |wait)/.test(what))).toBe(true);
   });
 });

@@ -1,6 +1,7 @@
 import type { Choice } from '../odds';
-import { indexOf, type Position, type TreeDocument } from '../tree';
-import { clock, inHundred } from './figures';
+import type { Filter } from '../lens';
+import { defaultsOf, indexOf, type Position, type TreeDocument, type TreeIndex } from '../tree';
+import { clock, inHundred, plural } from './figures';
 import { sayMine, sayShown } from './tree';
 
 export interface ChoiceText {
@@ -9,7 +10,7 @@ export interface ChoiceText {
   readonly worth: string;
   readonly others: string;
   readonly instead: string;
-  readonly changes: string;
+  readonly late: string;
 }
 
 /** No read of his is named: it fits anything he shows. */
@@ -17,7 +18,8 @@ export const WHATEVER = 'whatever he does';
 /** Everything that is not drawn. */
 export const NOTHING_SPECIAL = 'nothing special';
 
-const sayChoiceShown = (position: Position, shown: Choice['shown']): string =>
+/** "he frames, inside knee across". */
+export const sayChoiceShown = (position: Position, shown: Choice['shown']): string =>
   shown
     .map(({ read, values }) => {
       const at = position.reads.find((item) => item.id === read)!;
@@ -27,28 +29,47 @@ const sayChoiceShown = (position: Position, shown: Choice['shown']): string =>
     })
     .join(', ');
 
+/** An option of mine; null = wait. */
+export const sayOption = ({ transitions }: TreeIndex, id: string | null): string =>
+  id === null ? 'wait for another show' : sayMine(transitions.get(id)!.name);
+
 /** A choice in the coach's words. */
 export function choiceText(tree: TreeDocument, position: Position, choice: Choice): ChoiceText {
   const index = indexOf(tree);
-  const move = (id: string | null): string => (id === null ? 'wait for another show' : sayMine(index.transitions.get(id)!.name));
+  const move = (id: string | null): string => sayOption(index, id);
   const best = choice.options.find((option) => option.transition === choice.best);
-  const second = choice.options
-    .filter((option) => option.transition !== choice.best && option.transition !== null)
-    .toSorted((a, b) => b.worth - a.worth)[0];
-  const first = choice.changes[0];
+  const second = choice.options.filter((option) => option.transition !== choice.best).toSorted((a, b) => b.worth - a.worth)[0];
+  const { late } = choice;
   return {
     shown: choice.shown.length === 0 ? WHATEVER : sayChoiceShown(position, choice.shown),
     best: move(choice.best),
     worth: best ? inHundred(best.worth) : '',
     others: second ? `next best: ${move(second.transition)}, ${inHundred(second.worth)}` : '',
     instead: choice.insteadOf === null ? '' : `Your order puts “${move(choice.insteadOf)}” first; the figures do not.`,
-    changes: first && first.secondsLeft >= 10 ? `With ${clock(first.secondsLeft)} or less on the clock: ${move(first.best)}.` : '',
+    late: late ? `With ${clock(late.secondsLeft)} or less on the clock: ${move(late.best)}.` : '',
   };
 }
 
-/** "at best 34 in 100": its value if what is not drawn went well; never less than the value. */
-export const sayAtBest = ({ value, optimistic }: { readonly value: number; readonly optimistic: number }): string =>
-  inHundred(Math.max(value, optimistic));
+/** The value if nothing unforeseen came; '' = it would say the same. */
+export const sayForeseen = ({ value, foreseen }: { readonly value: number; readonly foreseen: number }): string =>
+  inHundred(value) === inHundred(foreseen) ? '' : `${inHundred(foreseen)} if nothing unforeseen comes`;
+
+/** "Oren Vask", or who is meant where nobody was named. */
+export function sayAgainst(tree: Pick<TreeDocument, 'profiles'>, { profiles = [], against = [] }: Filter): string {
+  const named = (tree.profiles ?? []).filter(({ id, of }) => (of === 'opponent' && profiles.includes(id)) || against.includes(id));
+  return named.length === 0 ? 'a typical opponent' : named.map(({ name }) => name).join(' and ');
+}
+
+/** "works 60, off its cue 20, stopped 5 in 100; 20 seconds": what counts in this tree where nothing is typed. */
+export function sayDefaults(tree: TreeDocument): string {
+  const { works, offCue, stopped, seconds } = defaultsOf(tree);
+  const part = (chance: number): string => String(Math.round(chance * 100));
+  return `works ${part(works)}, off its cue ${part(offCue)}, stopped ${part(stopped)} in 100; ${plural(seconds, 'second')}`;
+}
+
+/** What a place is worth, where it is known. */
+export const sayWorth = ({ value, isDrawn }: { readonly value: number; readonly isDrawn: boolean }): string =>
+  isDrawn ? inHundred(value) : 'not drawn';
 
 /** What is kept back for what is not drawn, as a chance in [0, 1]. */
 export const sayUndrawn = (undrawn: number): string =>

@@ -34,7 +34,7 @@ interface Asked {
 export function useBoardAnswers({ subject, look, view, shownPosition }: Asked): BoardAnswers {
   const { tree, book } = subject;
   const isLarge = tree.positions.length > LARGE_TREE;
-  const odds = useAnswer<'odds'>(subject, shownPosition === null ? null : { kind: 'odds', look, ...ODDS_QUESTION });
+  const odds = useAnswer<'odds'>(subject, shownPosition === null ? null : { kind: 'odds', look, question: ODDS_QUESTION });
   const answer = useAnswer<'position'>(subject, shownPosition === null ? null : { kind: 'position', look, position: shownPosition });
   // A large tree's broken rungs are counted with the findings, away from the screen.
   const findings = useAnswer<'sheet'>(subject, shownPosition !== null && !isLarge ? null : { kind: 'sheet', look });

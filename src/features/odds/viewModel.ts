@@ -10,11 +10,14 @@ const NEITHER = '#948c7f';
 /** Endings as bars, goals first, then his, then what nobody won. They sum to 1. */
 export function endingBars(start: StartOdds): Bar[] {
   const bar = (label: string, value: number, color: string): Bar => ({ label, value, color, text: inHundred(value) });
+  const some = (one: Bar): Bar[] => (one.value > 0 ? [one] : []);
   const drawn = start.endings.toSorted((a, b) => Number(b.goal) - Number(a.goal) || b.chance - a.chance);
   return [
     ...drawn.map((ending) => bar(ENDING_WORDS[ending.ends], ending.chance, ending.goal ? MINE : HIS)),
-    bar('lost the exchange', start.lost, HIS),
+    ...some(bar('goes on in another tree', start.elsewhere, NEITHER)),
+    bar('he turns it, not drawn how', start.turned, HIS),
     bar('time runs out', start.timeUp, NEITHER),
+    ...some(bar('left out', start.leftOut, NEITHER)),
   ];
 }
 

@@ -6,9 +6,9 @@ import {
   cautionsAt,
   clock,
   ENDING_WORDS,
-  inHundred,
   plural,
-  sayAtBest,
+  sayForeseen,
+  sayWorth,
   sayAttempt,
   sayUndrawn,
   sayWaysInAll,
@@ -86,10 +86,10 @@ function OddsLine({ position, odds, pending }: Pick<Props, 'position' | 'odds' |
   if (!odds || !here || position.ends) return null;
   return (
     <p className={`mt-2 font-figure text-[15px] ${pending ? 'text-soft' : ''}`} aria-live="polite" data-odds={here.value}>
-      Finish from here: <strong className="font-semibold">{inHundred(here.value)}</strong>
-      {start && `, at best ${sayAtBest(start)}`}
+      Finish from here: <strong className="font-semibold">{sayWorth(here)}</strong>
+      {start && sayForeseen(start) !== '' && `, ${sayForeseen(start)}`}
       <span className="block text-[13px] text-soft">
-        round clock {clock(odds.roundSeconds)}, from typed and default chances; {sayUndrawn(here.undrawn)}
+        round clock {clock(odds.question.roundSeconds)}, from typed and default chances; {sayUndrawn(here.undrawn)}
       </span>
     </p>
   );

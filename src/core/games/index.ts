@@ -1,0 +1,1 @@
+export { bestReply, gameValue, guarantee, solveGame, type GameSolution, type MatrixGame } from './matrixGame';

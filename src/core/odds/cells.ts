@@ -1,0 +1,188 @@
+import {
+  defaultsOf,
+  indexOf,
+  isGoal,
+  landingAt,
+  opponentTransitions,
+  ownerOptions,
+  type Defaults,
+  type Position,
+  type Transition,
+  type TreeDocument,
+} from '../tree';
+import {
+  ATTEMPT_RISK,
+  chanceOf,
+  consequencesFor,
+  fitOf,
+  HOLD_RISK,
+  HOLD_SECONDS,
+  shownOf,
+  undrawnChance,
+  type Fit,
+  type Risk,
+  type Shown,
+} from './chances';
+import { ELSEWHERE, type Elsewhere } from './question';
+import { recoversTo } from './recovers';
+import { showsOf, type Column, type Shows } from './shows';
+
+/** A drawn consequence: he takes it with chance `chance`, it works with chance `works`, both in [0, 1]. */
+export interface Consequence {
+  readonly transition: Transition;
+  readonly chance: number;
+  readonly works: number;
+  /** State number. */
+  readonly to: number;
+}
+/** One option against one show at one moment: all that the odds know of it (MODEL §4). */
+export interface Cell {
+  /** Whole, ≥ 1. */
+  readonly seconds: number;
+  /** Null = hold. */
+  readonly fit: Fit | null;
+  /** Chance in [0, 1] against what is drawn, and where something unforeseen comes instead. */
+  readonly success: number;
+  readonly unforeseen: number;
+  /** Chance in [0, 1] where it does not fit; the unforeseen one is never more than this. */
+  readonly offCue: number;
+  /** State numbers; -1 = none. `onFail` wins over what is drawn and over what is at risk. */
+  readonly to: number;
+  readonly onFail: number;
+  /** What he makes of a failure, unless it was unforeseen. */
+  readonly consequences: readonly Consequence[];
+}
+/** An owner's option; null = hold: wait for another show. */
+export type Row = Transition | null;
+
+/** A position where play goes on. */
+export interface Place {
+  readonly position: Position;
+  /** In the coach's order of preference (priority, then document order), hold last. */
+  readonly rows: readonly Row[];
+  readonly columns: readonly Column[];
+  /** By column, moment and row. */
+  readonly cells: readonly (readonly (readonly Cell[])[])[];
+  /** u in [0, 1]. */
+  readonly undrawn: number;
+  readonly missing: number;
+  readonly isBounded: boolean;
+  /** Of the rows but hold, and of hold. */
+  readonly risks: { readonly attempt: Risk; readonly hold: Risk };
+  readonly recoversTo: number;
+}
+
+/**
+ * The tree as a decision process. States are the positions in document order, then TURNED: he turned it, at a price that is not
+ * drawn.
+ */
+export interface OddsModel {
+  readonly tree: TreeDocument;
+  readonly states: number;
+  readonly turned: number;
+  /** Worth on arrival where it ends; NaN where play goes on. */
+  readonly worth: Float64Array;
+  /** By state; null where it ends. */
+  readonly places: readonly (Place | null)[];
+  /** States that go on in another tree. */
+  readonly elsewhere: ReadonlySet<number>;
+}
+
+interface Here {
+  readonly defaults: Defaults;
+  readonly stateOf: ReadonlyMap<string, number>;
+}
+
+const stateAt = ({ stateOf }: Here, id: string): number => stateOf.get(id)!;
+
+function cellOf(here: Here, row: Row, shown: Shown, consequences: readonly Consequence[]): Cell {
+  if (row === null) return { seconds: HOLD_SECONDS, fit: null, success: 0, unforeseen: 0, offCue: 0, to: -1, onFail: -1, consequences };
+  const { defaults } = here;
+  const fit = fitOf(row, shown);
+  const success = chanceOf(row, fit, defaults);
+  const offCue = chanceOf(row, 'offCue', defaults);
+  return {
+    seconds: Math.max(1, Math.round(row.seconds ?? defaults.seconds)),
+    fit,
+    success,
+    unforeseen: Math.min(success, offCue),
+    offCue,
+    to: stateAt(here, landingAt(row, shown.ids)),
+    onFail: row.onFail === undefined ? -1 : stateAt(here, row.onFail),
+    consequences,
+  };
+}
+
+/** The cells of a position, by column, moment and row. */
+function cellsOf(here: Here, position: Position, rows: readonly Row[], his: readonly Transition[], { columns }: Shows): Cell[][][] {
+  return columns.map((column) =>
+    column.moments.map((moment) => {
+      const shown = shownOf(position, { ...moment, groups: [...column.groups, ...moment.groups] });
+      const falls = consequencesFor(his, shown);
+      const consequences = falls.map((transition) => ({
+        transition,
+        chance: 1 / falls.length,
+        works: chanceOf(transition, 'works', here.defaults),
+        to: stateAt(here, landingAt(transition, shown.ids)),
+      }));
+      return rows.map((row) => cellOf(here, row, shown, consequences));
+    }),
+  );
+}
+
+const isTaught = (transition: Transition): boolean => transition.announced !== true;
+
+/** Goes on in another tree, with nothing here that is taught. */
+const goesElsewhere = (position: Position, ways: readonly Transition[]): boolean =>
+  position.continuesIn !== undefined && position.ends === undefined && !ways.some(isTaught);
+
+/** What is found once on the tree and stays what it is while something in it is tried otherwise. */
+export interface Standing {
+  readonly recoversTo: Int32Array;
+  /** Goes on in another tree, by position in document order. */
+  readonly isElsewhere: Uint8Array;
+  readonly undrawn: Float64Array;
+}
+
+export function standingOf(tree: TreeDocument): Standing {
+  const { from } = indexOf(tree);
+  return {
+    recoversTo: recoversTo(tree),
+    isElsewhere: Uint8Array.from(tree.positions, (position) => Number(goesElsewhere(position, from.get(position.id)!))),
+    undrawn: Float64Array.from(tree.positions, undrawnChance),
+  };
+}
+
+/** Pre: the tree is checked. O(transitions × shows). Announced transitions take no part. */
+export function oddsModelOf(tree: TreeDocument, elsewhere: Elsewhere, standing: Standing = standingOf(tree)): OddsModel {
+  const index = indexOf(tree);
+  const size = tree.positions.length;
+  const here: Here = { defaults: defaultsOf(tree), stateOf: new Map(tree.positions.map(({ id }, i) => [id, i])) };
+  const worth = new Float64Array(size + 1).fill(Number.NaN);
+  worth[size] = 0;
+  const others = new Set<number>();
+  const places = tree.positions.map((position, at): Place | null => {
+    if (position.ends) worth[at] = isGoal(tree, position.ends) ? 1 : 0;
+    else if (standing.isElsewhere[at] === 1) {
+      worth[at] = elsewhere.get(position.id) ?? ELSEWHERE;
+      others.add(at);
+    }
+    if (!Number.isNaN(worth[at]!)) return null;
+    const options = ownerOptions(index, position.id).filter(isTaught);
+    const his = opponentTransitions(index, position.id).filter(isTaught);
+    const rows: Row[] = [...options.toSorted((a, b) => (b.priority ?? 0) - (a.priority ?? 0)), null];
+    const shows = showsOf(position, [...options, ...his]);
+    return {
+      position,
+      rows,
+      columns: shows.columns,
+      cells: cellsOf(here, position, rows, his, shows),
+      undrawn: standing.undrawn[at]!,
+      missing: shows.missing,
+      isBounded: shows.isBounded,
+      risks: { attempt: ATTEMPT_RISK[position.tempo], hold: HOLD_RISK[position.tempo] },
+      recoversTo: standing.recoversTo[at]!,
+    };
+  });
+  return { tree, states: size + 1, turned: size, worth, places, elsewhere: others };
+}

@@ -1,0 +1,119 @@
+import type { Kernel } from './kernel';
+
+/** What is done at a state with so many seconds left: each cell with its chance, less what was left out. */
+export type Policy = (state: number, left: number, take: (cell: number, chance: number) => void) => void;
+
+export interface Outlook {
+  /** Chance of arriving at each state; only final ones are counted. */
+  readonly arrivals: Float64Array;
+  /** Chance that the clock runs out first. */
+  readonly timeUp: number;
+  /** Chance of coming upon shows that were left out. */
+  readonly leftOut: number;
+  /** Expected number of times that he gets his guard back and that this leads to another place. */
+  readonly recoveries: number;
+  /** Expected seconds until an ending or the end of the round. */
+  readonly expectedSeconds: number;
+  /** Expected number of times the athletes face each other at each position, with a decision to make. */
+  readonly visits: Float64Array;
+}
+
+/** Told of each cell that is played: with how many seconds left, and how often by all starts together. */
+export type Watch = (cell: number, left: number, chance: number) => void;
+
+/** Sums for each start, side by side. */
+class Sums {
+  readonly arrivals: Float64Array;
+  readonly visits: Float64Array;
+  readonly timeUp: Float64Array;
+  readonly leftOut: Float64Array;
+  readonly recoveries: Float64Array;
+  readonly seconds: Float64Array;
+
+  constructor(
+    readonly states: number,
+    readonly starts: number,
+  ) {
+    this.arrivals = new Float64Array(states * starts);
+    this.visits = new Float64Array(states * starts);
+    [this.timeUp, this.leftOut, this.recoveries, this.seconds] = [0, 1, 2, 3].map(() => new Float64Array(starts)) as [
+      Float64Array,
+      Float64Array,
+      Float64Array,
+      Float64Array,
+    ];
+  }
+
+  outlooks(): Outlook[] {
+    const { states, starts } = this;
+    const of = (all: Float64Array, start: number) => Float64Array.from({ length: states }, (_, state) => all[state * starts + start]!);
+    return Array.from({ length: starts }, (_, i) => ({
+      arrivals: of(this.arrivals, i),
+      visits: of(this.visits, i),
+      timeUp: this.timeUp[i]!,
+      leftOut: this.leftOut[i]!,
+      recoveries: this.recoveries[i]!,
+      expectedSeconds: this.seconds[i]!,
+    }));
+  }
+}
+
+/**
+ * Follows a policy forward from each start with a full round, all starts at once. Of each, the chances of arrivals, time and what was
+ * left out sum to 1. Time O(roundSeconds × outcomes × starts), memory O(longest move × states × starts).
+ */
+export function outlooksFrom(k: Kernel, policy: Policy, roundSeconds: number, starts: readonly number[], watch?: Watch): Outlook[] {
+  const n = starts.length;
+  const sums = new Sums(k.states, n);
+  // What lies as far ahead as the longest move reaches; a row is emptied when its second has passed.
+  const ahead = k.seconds.reduce((most, seconds) => Math.max(most, seconds), 1) + 1;
+  const mass = new Float64Array(ahead * k.states * n);
+  const rowOf = (left: number): number => (left % ahead) * k.states * n;
+  starts.forEach((state, i) => void (mass[rowOf(roundSeconds) + state * n + i] = 1));
+  const here = new Float64Array(n);
+  const addTo = (to: Float64Array, at: number, factor: number): void => {
+    for (let i = 0; i < n; i++) to[at + i]! += factor * here[i]!;
+  };
+  let done = 0;
+  let now = 0;
+  let together = 0;
+  const take = (cell: number, share: number): void => {
+    done += share;
+    watch?.(cell, now, share * together);
+    const rest = now - k.seconds[cell]!;
+    if (rest < 0) {
+      addTo(sums.timeUp, 0, share);
+      addTo(sums.seconds, 0, share * roundSeconds);
+      return;
+    }
+    if (k.recovers[cell]! > 0) addTo(sums.recoveries, 0, share * k.recovers[cell]!);
+    const row = rowOf(rest);
+    for (let o = k.firstOutcome[cell]!; o < k.firstOutcome[cell + 1]!; o++) addTo(mass, row + k.target[o]! * n, share * k.chance[o]!);
+  };
+  for (now = roundSeconds; now >= 0; now--) {
+    const row = rowOf(now);
+    for (let state = 0; state < k.states; state++) {
+      let some = 0;
+      for (let i = 0; i < n; i++) some += here[i] = mass[row + state * n + i]!;
+      if (some === 0) continue;
+      together = some;
+      if (!Number.isNaN(k.worth[state]!)) {
+        addTo(sums.arrivals, state * n, 1);
+        addTo(sums.seconds, 0, roundSeconds - now);
+      } else if (now === 0) {
+        addTo(sums.timeUp, 0, 1);
+        addTo(sums.seconds, 0, roundSeconds);
+      } else {
+        addTo(sums.visits, state * n, 1);
+        done = 0;
+        policy(state, now, take);
+        if (k.isBounded[state] === 1) {
+          addTo(sums.leftOut, 0, Math.max(0, 1 - done));
+          addTo(sums.seconds, 0, Math.max(0, 1 - done) * (roundSeconds - now));
+        }
+      }
+    }
+    mass.fill(0, row, row + k.states * n);
+  }
+  return sums.outlooks();
+}

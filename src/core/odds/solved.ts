@@ -1,0 +1,23 @@
+import type { InPieces } from '../base';
+import type { OddsModel } from './cells';
+import type { Kernel } from './kernel';
+import { knowingPolicy, solveKnowingInPieces, type KnowingSolution } from './knowing';
+import type { Policy } from './outlook';
+import type { OddsQuestion } from './question';
+import { policyOf, solveRoundInPieces, type RoundSolution } from './roundClock';
+
+export type Solution = RoundSolution | KnowingSolution;
+export const isKnowing = (solution: Solution): solution is KnowingSolution => 'freely' in solution;
+
+/** The answer to a question; `missingWorth` is what shows left out are worth: 0 for the lower, 1 for the upper bound. */
+export function solveInPieces(model: OddsModel, kernel: Kernel, question: OddsQuestion, missingWorth: 0 | 1 = 0): InPieces<Solution> {
+  if (question.ask === 'opponent') return solveRoundInPieces(kernel, question, missingWorth);
+  const seesIt = Uint8Array.from(model.places, (place) => Number(place?.position.heSeesItFirst === true));
+  return solveKnowingInPieces(kernel, question, seesIt, missingWorth);
+}
+
+/** What both do in it. */
+export const policyIn = (solution: Solution): Policy => (isKnowing(solution) ? knowingPolicy(solution) : policyOf(solution));
+
+/** Worth of a state with a full round left. */
+export const valueAt = ({ value, roundSeconds, kernel }: Solution, state: number): number => value[roundSeconds * kernel.states + state]!;
