@@ -1,7 +1,15 @@
 import { perObject, type InPieces } from '@/core/base';
 import { layoutBoardInPieces, type BoardLayout, type Grid } from '@/core/board';
 import { effectOfRemovalInPieces, type RemovalEffect, type Removed } from '@/core/findings';
-import { findAdviceInPieces, findOddsInPieces, type Advice, type Odds, type OddsQuestion } from '@/core/odds';
+import {
+  findAdviceInPieces,
+  findMarginsInPieces,
+  findOddsInPieces,
+  type Advice,
+  type Margin,
+  type Odds,
+  type OddsQuestion,
+} from '@/core/odds';
 import { viewTree, type Filter, type TreeView } from '@/core/lens';
 import { findFilterDifferenceInPieces, findUnanswered, type FilterDifference, type RouteEnds } from '@/core/structure';
 import type { Contact, PositionId, TreeDocument } from '@/core/tree';
@@ -26,6 +34,7 @@ export type Question = { readonly look: Look } & (
   | { readonly kind: 'difference' }
   | { readonly kind: 'odds'; readonly question: OddsQuestion }
   | { readonly kind: 'advice'; readonly question: OddsQuestion }
+  | { readonly kind: 'margins'; readonly question: OddsQuestion }
   | { readonly kind: 'outline'; readonly text: string; readonly mode: OutlineMode; readonly own: GymsWords | null }
   | {
       readonly kind: 'layout';
@@ -48,6 +57,8 @@ export interface AnswerTo {
   readonly odds: Odds;
   /** What brings most first. */
   readonly advice: readonly Advice[];
+  /** Of each start; empty = they cannot be found. */
+  readonly margins: readonly Margin[];
   readonly outline: OutlineAnswer;
   readonly layout: BoardLayout;
 }
@@ -75,6 +86,7 @@ export function* answering(tree: TreeDocument, question: Question): InPieces<Ans
   if (question.kind === 'effect') return yield* effectOfRemovalInPieces(shown, question.removed);
   if (question.kind === 'position') return yield* positionInPieces(looked, question.position);
   if (question.kind === 'odds') return yield* findOddsInPieces(shown, question.question);
+  if (question.kind === 'margins') return yield* findMarginsInPieces(shown, question.question);
   if (question.kind === 'advice') return yield* findAdviceInPieces(shown, findUnanswered(shown), question.question);
   const known = drawn(tree);
   const key = JSON.stringify(question);

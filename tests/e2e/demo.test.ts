@@ -1,7 +1,7 @@
 import { execFileSync } from 'node:child_process';
 import { existsSync, readFileSync } from 'node:fs';
 import { mkdir, writeFile } from 'node:fs/promises';
-import { createServer } from 'node:net';
+import { connect, createServer } from 'node:net';
 import path from 'node:path';
 import type { Browser } from 'puppeteer-core';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
@@ -159,6 +159,17 @@ describe('bin/start', () => {
     expect(third.output()).not.toContain('stopping it');
     await third.stop();
     await removeFolder(place.data);
+  });
+  it('ends although somebody holds a request open', async () => {
+    const held = await startServer(['--empty']);
+    const socket = connect(held.port, '127.0.0.1');
+    socket.on('error', () => undefined);
+    socket.write(`POST /api/trees HTTP/1.1\r\nHost: 127.0.0.1:${held.port}\r\nContent-Length: 100\r\n\r\n{`);
+    await new Promise((resolve) => setTimeout(resolve, 500));
+    await held.stop();
+    socket.destroy();
+    expect(execFileSync('ps', ['-eo', 'args']).toString()).not.toContain(held.data);
+    await removeFolder(held.data);
   });
   it('starts a second time with everything still there, and stops what it started', async () => {
     const data = await newDataFolder();

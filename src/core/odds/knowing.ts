@@ -124,42 +124,43 @@ export function mixesOf({ seesIt, readSkill }: KnowingSolution, state: number, {
   return { mine: unit(game.rows, row), his: unit(game.columns, column) };
 }
 
-/** What is done at one state and second: cells with their chances, one behind the other. */
-interface Done {
-  readonly cells: number[];
-  readonly chances: number[];
+/** What both do at one state and second. */
+export interface Strategy extends Mixes {
+  /** Row that is best at each moment of the state, in order, when it is read. */
+  readonly best: Int32Array;
 }
 
-function doneAt(solution: KnowingSolution, state: number, left: number): Done {
-  const { kernel: k, readSkill, freely } = solution;
-  const done: Done = { cells: [], chances: [] };
-  const take = (cell: number, chance: number): void => {
-    if (chance === 0) return;
-    done.cells.push(cell);
-    done.chances.push(chance);
-  };
-  const faced = facedAt(solution, state, left);
-  const { mine, his } = mixesOf(solution, state, faced);
-  const from = k.firstColumn[state]!;
-  const firstMoment = k.firstMoment[from]!;
-  for (let c = from; c < k.firstColumn[state + 1]!; c++) {
-    const shown = freely * his[c - from]! + (1 - freely) * k.columnShare[c]!;
-    for (let m = k.firstMoment[c]!; m < k.firstMoment[c + 1]!; m++) {
-      const share = shown * k.momentShare[m]!;
-      take(k.firstCell[m]! + faced.best[m - firstMoment]!, share * readSkill);
-      if (readSkill < 1) mine.forEach((chance, a) => take(k.firstCell[m]! + a, share * (1 - readSkill) * chance));
-    }
-  }
-  return done;
-}
-
-/** What both do in the solution: he by habit and freely, the owner by what he reads and by his mix. Found once for all starts. */
-export function knowingPolicy(solution: KnowingSolution): Policy {
-  const known = new Map<number, Done>();
-  return (state, left, take) => {
+/** The strategies of a solution, each found once. */
+export function knowingStrategies(solution: KnowingSolution): (state: number, left: number) => Strategy {
+  const known = new Map<number, Strategy>();
+  return (state, left) => {
     const key = left * solution.kernel.states + state;
-    let done = known.get(key);
-    if (!done) known.set(key, (done = doneAt(solution, state, left)));
-    for (let i = 0; i < done.cells.length; i++) take(done.cells[i]!, done.chances[i]!);
+    const strategy = known.get(key);
+    if (strategy) return strategy;
+    const faced = facedAt(solution, state, left);
+    const found = { ...mixesOf(solution, state, faced), best: faced.best };
+    known.set(key, found);
+    return found;
+  };
+}
+
+/** What both do in the solution: he by habit and freely, the owner by what he reads and by his mix. */
+export function knowingPolicy(solution: KnowingSolution): Policy {
+  const { readSkill, freely, kernel: k } = solution;
+  const strategyAt = knowingStrategies(solution);
+  return (state, left, take) => {
+    const { mine, his, best } = strategyAt(state, left);
+    const from = k.firstColumn[state]!;
+    const firstMoment = k.firstMoment[from]!;
+    for (let c = from; c < k.firstColumn[state + 1]!; c++) {
+      const shown = freely * his[c - from]! + (1 - freely) * k.columnShare[c]!;
+      if (shown === 0) continue;
+      for (let m = k.firstMoment[c]!; m < k.firstMoment[c + 1]!; m++) {
+        const share = shown * k.momentShare[m]!;
+        take(k.firstCell[m]! + best[m - firstMoment]!, share * readSkill);
+        if (readSkill === 1) continue;
+        for (let a = 0; a < mine.length; a++) if (mine[a]! > 0) take(k.firstCell[m]! + a, share * (1 - readSkill) * mine[a]!);
+      }
+    }
   };
 }

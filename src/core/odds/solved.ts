@@ -1,7 +1,7 @@
 import type { InPieces } from '../base';
 import type { OddsModel } from './cells';
 import type { Kernel } from './kernel';
-import { knowingPolicy, solveKnowingInPieces, type KnowingSolution } from './knowing';
+import { knowingPolicy, knowingStrategies, solveKnowingInPieces, type KnowingSolution, type Strategy } from './knowing';
 import type { Policy } from './outlook';
 import type { OddsQuestion } from './question';
 import { policyOf, solveRoundInPieces, type RoundSolution } from './roundClock';
@@ -18,6 +18,21 @@ export function solveInPieces(model: OddsModel, kernel: Kernel, question: OddsQu
 
 /** What both do in it. */
 export const policyIn = (solution: Solution): Policy => (isKnowing(solution) ? knowingPolicy(solution) : policyOf(solution));
+
+/** The same as strategies: of who is not free to pick, `his` is empty, and the owner's mix is one row. */
+export function strategiesIn(solution: Solution): (state: number, left: number) => Strategy {
+  if (isKnowing(solution)) return knowingStrategies(solution);
+  const { kernel: k, seen, blind, readSkill } = solution;
+  const moments = k.momentShare.length;
+  const nobody = new Float64Array(0);
+  return (state, left) => {
+    const [first, end] = [k.firstMoment[k.firstColumn[state]!]!, k.firstMoment[k.firstColumn[state + 1]!]!];
+    const best = Int32Array.from({ length: end - first }, (_, i) => seen[left * moments + first + i]!);
+    const mine = new Float64Array(readSkill < 1 ? k.rows[state]! : 0);
+    if (readSkill < 1) mine[blind[left * k.states + state]!] = 1;
+    return { mine, his: nobody, best };
+  };
+}
 
 /** Worth of a state with a full round left. */
 export const valueAt = ({ value, roundSeconds, kernel }: Solution, state: number): number => value[roundSeconds * kernel.states + state]!;

@@ -4,7 +4,7 @@ import { indexOf } from '../tree';
 import { demoTree } from '../../../demo/demoTree';
 import { clock, inHundred, plural, sayTimesARound } from './figures';
 import { mixLines, sayOften } from './mixes';
-import { choiceText, sayAgainst, sayDefaults, sayForeseen, sayMargin, sayUndrawn, sayWorth } from './odds';
+import { choiceText, sayAgainst, sayBetween, sayDefaults, sayForeseen, sayMargin, sayUndrawn, sayWorth } from './odds';
 
 const tree = demoTree();
 const odds = findOdds(tree);
@@ -79,6 +79,13 @@ describe('what the figures rest on', () => {
     expect(sayAgainst(gym, { profiles: ['a'] })).toBe('a typical opponent');
     expect(sayAgainst(gym, { profiles: ['a', 'b'] })).toBe('Bo');
     expect(sayAgainst(gym, { against: ['a'] })).toBe('Ada');
+  });
+});
+
+describe('how sure a figure is', () => {
+  it('is told by both ends', () => {
+    expect(sayBetween({ low: 0.241, high: 0.377 })).toBe('between 24 and 38 in 100');
+    expect(sayBetween({ low: 0.301, high: 0.299 })).toBe('about 30 in 100');
   });
 });
 

@@ -1,4 +1,4 @@
-import type { Choice } from '../odds';
+import type { Choice, Margin } from '../odds';
 import type { Filter } from '../lens';
 import { defaultsOf, indexOf, type Position, type TreeDocument, type TreeIndex } from '../tree';
 import { clock, inHundred, plural } from './figures';
@@ -80,3 +80,9 @@ export const sayMargin = ({ value, upper }: { readonly value: number; readonly u
   upper > value + 0.0005
     ? `Some combinations were left out, so the true figure lies between ${inHundred(value)} and ${inHundred(upper)}.`
     : '';
+
+/** How sure a figure is, by how sure its chances are; "about 31 in 100" where both ends are the same. */
+export function sayBetween({ low, high }: Pick<Margin, 'low' | 'high'>): string {
+  const [least, most] = [Math.round(low * 100), Math.round(high * 100)];
+  return least === most ? `about ${inHundred(low)}` : `between ${least} and ${most} in 100`;
+}

@@ -3,7 +3,7 @@ import { useMemo, useState } from 'react';
 import { ODDS_QUESTION, type OddsQuestion, type StartOdds } from '@/core/odds';
 import { filterTree, isFiltering, type Filter, viewTree } from '@/core/lens';
 import { indexOf, positionOf, type TreeDocument } from '@/core/tree';
-import { clock, inHundred, plural, sayAgainst, sayDefaults, sayMargin, sayTimesARound } from '@/core/words';
+import { clock, plural, sayAgainst, sayDefaults, sayMargin, sayTimesARound } from '@/core/words';
 import { treeInGym, type GymBook } from '@/core/people';
 import { FilterDifference } from '@/client/FilterDifference';
 import { FilterRow } from '@/client/FilterRow';
@@ -14,6 +14,7 @@ import { screenLinks } from '@/client/screenLinks';
 import { StripButton } from '@/ui/StripButton';
 import { useAnswer } from '@/workers/useAnswer';
 import { Working } from '@/client/Working';
+import { BigFigure } from './BigFigure';
 import { PlaceOdds } from './PlaceOdds';
 import { questionFor, QuestionRow, type Asked } from './QuestionRow';
 import { StartTable } from './StartTable';
@@ -21,19 +22,15 @@ import { WorkOn } from './WorkOn';
 import { endingBars, visitList } from './viewModel';
 import { Select } from '@/ui/Select';
 
+/** Positions up to which everything is tried one after the other, each solved anew. */
+const MOST_TRIED = 500;
 const ROUNDS = [60, 120, 180, 240, 300, 360, 480, 600];
 
 function Endings({ start, name }: { start: StartOdds; name: string }) {
   const bars = useMemo(() => endingBars(start), [start]);
   return (
     <section aria-label={`How a round from ${name} ends`}>
-      <p className="flex flex-wrap items-baseline gap-x-3">
-        <strong className="font-figure text-[40px] leading-none font-semibold" data-answer>
-          {inHundred(start.value)}
-        </strong>
-        <span className="text-soft">of the rounds that start in {name}, I finish in time</span>
-      </p>
-      <h2 className="mt-4 text-[19px]">How it ends from {name}</h2>
+      <h2 className="mt-3 text-[19px]">How it ends from {name}</h2>
       <BarChart bars={bars} />
       <ul className="sr-only">
         {bars.map((bar) => (
@@ -77,6 +74,12 @@ export function OddsScreen({ tree: bare, revision, book, at, filter: opened }: P
   const subject = useMemo(() => ({ tree: bare, revision, book }), [bare, revision, book]);
   const answer = useAnswer<'odds'>(subject, asked === 'observed' ? null : { kind: 'odds', look: { filter, swapped: false }, question });
   const { value: odds, pending, tookMs, cancel } = answer;
+  const start = odds?.starts.find((item) => item.position === chosen);
+  // One after the other, the figure first: whoever changes the question waits for nothing that is finer.
+  const isAnswered = odds !== null && !pending;
+  const isTriable = bare.positions.length <= MOST_TRIED;
+  const look = useMemo(() => ({ filter, swapped: false }), [filter]);
+  const advice = useAnswer<'advice'>(subject, isAnswered && start && isTriable ? { kind: 'advice', look, question } : null);
   // Figures are put into words with the tree that they were made of.
   const { asked: answered, of } = answer;
   const spoken = useMemo(
@@ -84,7 +87,6 @@ export function OddsScreen({ tree: bare, revision, book, at, filter: opened }: P
     [answered, of, book, tree],
   );
   const index = indexOf(spoken);
-  const start = odds?.starts.find((item) => item.position === chosen);
   const here = odds?.positions.find((item) => item.position === shownAt);
   const position = index.positions.get(shownAt);
   const choose = (id: string) => {
@@ -141,8 +143,20 @@ export function OddsScreen({ tree: bare, revision, book, at, filter: opened }: P
               </div>
             )}
             <div>
+              {start && (
+                <BigFigure
+                  {...{ subject, filter, question, start }}
+                  isReady={isAnswered && advice.value !== null && !advice.pending}
+                  name={positionOf(index, start.position).name}
+                />
+              )}
               {start && <Endings start={start} name={positionOf(index, start.position).name} />}
-              {start && <WorkOn {...{ subject, filter, question }} />}
+              {start && isTriable && <WorkOn {...{ subject, filter }} answer={advice} />}
+              {start && !isTriable && (
+                <p className="mt-5 text-soft">
+                  This tree has more than {MOST_TRIED} places: what to work on and the margin are not tried, since each try takes long.
+                </p>
+              )}
               {start && (
                 <section aria-label="Where the time goes" className="mt-5">
                   <h2 className="text-[19px]">Where the round is fought</h2>

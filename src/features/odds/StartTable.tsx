@@ -1,4 +1,4 @@
-import type { Odds } from '@/core/odds';
+import type { Odds, StartOdds } from '@/core/odds';
 import { indexOf, positionOf, type TreeDocument } from '@/core/tree';
 import { clock, GOAL_WORDS, inHundred, sayWorth } from '@/core/words';
 
@@ -13,7 +13,8 @@ interface Props {
 
 /** Every guard that a round can start in, with what it is worth. */
 export function StartTable({ tree, odds, against, chosen, onChoose }: Props) {
-  const isDrawn = new Map(odds.positions.map((item) => [item.position, item.isDrawn]));
+  const drawn = new Map(odds.positions.map((item) => [item.position, item.isDrawn]));
+  const isKnown = ({ position }: StartOdds): boolean => drawn.get(position) ?? true;
   return (
     <table className="w-full border-collapse text-left">
       <caption className="pb-2 text-left text-soft">
@@ -45,10 +46,8 @@ export function StartTable({ tree, odds, against, chosen, onChoose }: Props) {
                 {positionOf(indexOf(tree), start.position).name}
               </button>
             </td>
-            <td className="text-right font-semibold whitespace-nowrap">
-              {sayWorth({ value: start.value, isDrawn: isDrawn.get(start.position) ?? true })}
-            </td>
-            <td className="pl-2 text-right whitespace-nowrap text-soft">{inHundred(start.foreseen)}</td>
+            <td className="text-right font-semibold whitespace-nowrap">{sayWorth({ value: start.value, isDrawn: isKnown(start) })}</td>
+            <td className="pl-2 text-right whitespace-nowrap text-soft">{isKnown(start) ? inHundred(start.foreseen) : '–'}</td>
             <td className="px-1 text-right whitespace-nowrap text-soft">{clock(start.expectedSeconds)}</td>
           </tr>
         ))}

@@ -1,18 +1,19 @@
 import { useMemo } from 'react';
 import { idToAddress } from '@/contracts/address';
 import { queryOf } from '@/contracts/filterQuery';
-import { PRACTISED, type OddsQuestion } from '@/core/odds';
+import { PRACTISED, type Advice } from '@/core/odds';
 import { isFiltering, viewTree, type Filter } from '@/core/lens';
 import { treeInGym } from '@/core/people';
 import { adviceLine, inHundred, type AdviceLine } from '@/core/words';
 import { Working } from '@/client/Working';
 import { PageLink } from '@/ui/PageLink';
-import { useAnswer, type Subject } from '@/workers/useAnswer';
+import type { Asked } from '@/workers/questions';
+import type { Answer, Subject } from '@/workers/useAnswer';
 
 interface Props {
   readonly subject: Subject;
   readonly filter: Filter;
-  readonly question: OddsQuestion;
+  readonly answer: Answer<readonly Advice[], Asked<'advice'>>;
 }
 
 const LISTED = 12;
@@ -27,9 +28,8 @@ function addressOf(treeId: string, filter: Filter, { position, of }: AdviceLine)
 }
 
 /** What to work on this week: gaps, branches to teach and moves to practise in one list, what brings most first. */
-export function WorkOn({ subject, filter, question }: Props) {
+export function WorkOn({ subject, filter, answer }: Props) {
   const { book } = subject;
-  const answer = useAnswer<'advice'>(subject, { kind: 'advice', look: { filter, swapped: false }, question });
   const { value, of, asked } = answer;
   const lines = useMemo(() => {
     if (value === null || of === null || asked === null) return null;

@@ -1,0 +1,139 @@
+import { describe, expect, it } from 'vitest';
+import { atOnce, seededRandom } from '../base';
+import { DEFAULTS, type TreeDocument } from '../tree';
+import { mine, position, reaction, tree } from '../../../tests/support/smallTree';
+import { randomWorld } from '../../../tests/support/randomWorld';
+import { oddsModelOf, standingOf } from './cells';
+import { DrawnCells } from './drawnCells';
+import { drawChance, drawShares, drawsOf, type DrawnChances } from './draws';
+import { kernelOf, type Kernel } from './kernel';
+import { findMargins, worthOfDraw } from './margin';
+import type { Policy } from './outlook';
+import { KNOWING_QUESTION, NOWHERE_KNOWN, ODDS_QUESTION } from './question';
+import { worthOf } from './roundClock';
+import { sharesOf } from './shares';
+import { policyIn, solveInPieces, strategiesIn } from './solved';
+
+const QUESTION = { ...ODDS_QUESTION, roundSeconds: 60 };
+const mean = (list: readonly number[]): number => list.reduce((sum, item) => sum + item, 0) / list.length;
+
+describe('draws', () => {
+  it('have the mean that is said, and the spread of so many tries', () => {
+    const random = seededRandom(4);
+    for (const [chance, weight] of [
+      [0.6, 2],
+      [0.6, 8],
+      [0.05, 8],
+    ] as const) {
+      const drawn = Array.from({ length: 20_000 }, () => drawChance(chance, weight, random));
+      expect(mean(drawn)).toBeCloseTo(chance, 1.8);
+      // The variance of a Beta distribution: mean (1 − mean) / (weight + 1).
+      expect(mean(drawn.map((one) => (one - chance) ** 2))).toBeCloseTo((chance * (1 - chance)) / (weight + 1), 2.3);
+    }
+    expect([drawChance(0, 8, random), drawChance(1, 2, random)]).toEqual([0, 1]);
+  });
+  it('share out to one, and what is never shown stays so', () => {
+    const drawn = drawShares([0.5, 0.5, 0], 2, seededRandom(1));
+    expect(drawn[0]! + drawn[1]!).toBeCloseTo(1, 12);
+    expect(drawn[2]).toBe(0);
+  });
+});
+
+/** The tree with such chances typed. */
+function treeWith(tree: TreeDocument, { works, offCue, stopped, shares }: DrawnChances): TreeDocument {
+  return {
+    ...tree,
+    positions: tree.positions.map((position, at) => ({
+      ...position,
+      reads: position.reads.map((read) => ({
+        ...read,
+        values: read.values.map((value) => ({ ...value, share: shares[at]!.get(read.id)!.get(value.id)! })),
+      })),
+    })),
+    transitions: tree.transitions.map((transition, i) => ({
+      ...transition,
+      works: works[i]!,
+      offCue: offCue[i]!,
+      stopped: stopped[i]!,
+    })),
+  };
+}
+
+/** What a fixed policy is worth, evaluated on the kernel of a tree whose chances were typed as they were drawn. */
+function literalWorth(kernel: Kernel, policy: Policy, roundSeconds: number): Float64Array {
+  const value = new Float64Array((roundSeconds + 1) * kernel.states);
+  for (let left = 0; left <= roundSeconds; left++)
+    for (let state = 0; state < kernel.states; state++) {
+      const at = left * kernel.states + state;
+      if (!Number.isNaN(kernel.worth[state]!)) value[at] = kernel.worth[state]!;
+      else if (left > 0) policy(state, left, (cell, chance) => void (value[at]! += chance * worthOf({ kernel, value }, cell, left)));
+    }
+  return value;
+}
+
+describe('the worth of a draw', () => {
+  it('is that of the tree with the drawn chances typed, played by the strategies of the means', () => {
+    for (const question of [QUESTION, { ...QUESTION, readSkill: 0.4 }])
+      for (const seed of [1, 2, 3, 4, 5, 6]) {
+        const doc = randomWorld(seed, { positions: 9, transitions: 22 });
+        const standing = standingOf(doc);
+        const model = oddsModelOf(doc, NOWHERE_KNOWN, standing);
+        const kernel = kernelOf(model, false);
+        const solution = atOnce(solveInPieces(model, kernel, question));
+        const cells = new DrawnCells(doc, model, kernel);
+        const drawn = drawsOf(doc)(seededRandom(seed));
+        cells.draw(drawn);
+        const typed = kernelOf(oddsModelOf(treeWith(doc, drawn), NOWHERE_KNOWN, standing), false);
+        const policy = policyIn({ ...solution, kernel: typed });
+        const found = worthOfDraw(cells, solution, strategiesIn(solution));
+        literalWorth(typed, policy, 60).forEach((value, i) => expect(found[i]).toBeCloseTo(value, 10));
+      }
+  });
+  it('of the chances as they are is the solution, in both questions', () => {
+    for (const question of [QUESTION, { ...KNOWING_QUESTION, roundSeconds: 60 }])
+      for (const seed of [1, 2, 3]) {
+        const doc = randomWorld(seed, { positions: 9, transitions: 22 });
+        const model = oddsModelOf(doc, NOWHERE_KNOWN);
+        const kernel = kernelOf(model, false);
+        const solution = atOnce(solveInPieces(model, kernel, question));
+        const cells = new DrawnCells(doc, model, kernel);
+        const { works, offCue, stopped } = { ...DEFAULTS, ...doc.defaults };
+        const of = (field: 'works' | 'offCue' | 'stopped', byDefault: number) =>
+          Float64Array.from(doc.transitions, (transition) => transition[field] ?? byDefault);
+        cells.draw({
+          works: of('works', works),
+          offCue: of('offCue', offCue),
+          stopped: of('stopped', stopped),
+          shares: doc.positions.map(
+            ({ reads }) => new Map(reads.map((read) => [read.id, new Map(sharesOf(read).map(({ value, share }) => [value, share]))])),
+          ),
+        });
+        worthOfDraw(cells, solution, strategiesIn(solution)).forEach((value, i) => expect(value).toBeCloseTo(solution.value[i]!, 7));
+      }
+  });
+});
+
+describe('margins', () => {
+  const pin = position('pin', { ends: 'settled' });
+  const doc = (extra: object) =>
+    tree(
+      [position('g', { reads: [{ ...reaction('a')[0]!, closed: true }] }), pin],
+      [mine('cut', 'g', 'pin', { when: { he: ['a'] }, seconds: 60, ...extra })],
+    );
+  const width = (of: TreeDocument): number => {
+    const [margin] = findMargins(of, QUESTION);
+    return margin!.high - margin!.low;
+  };
+  it('hold the figure, are the same each time, and shrink when a chance is typed', () => {
+    const [margin] = findMargins(doc({}), QUESTION);
+    expect(margin!.low).toBeLessThan(0.6);
+    expect(margin!.high).toBeGreaterThan(0.6);
+    expect(findMargins(doc({}), QUESTION)).toEqual([margin]);
+    // One try that works 0.6: the 90 % of a Beta(1.2, 0.8), and of a Beta(4.8, 3.2).
+    const ends = (extra: object) => findMargins(doc(extra), QUESTION).map(({ low, high }) => [low.toFixed(2), high.toFixed(2)]);
+    expect(ends({})).toEqual([['0.10', '0.98']]);
+    expect(ends({ works: 0.6 })).toEqual([['0.32', '0.85']]);
+  });
+  it('are nothing where nothing is in doubt', () => expect(width(doc({ works: 1 }))).toBe(0));
+  it('of a tree without a start are none', () => expect(findMargins(tree([], []), QUESTION)).toEqual([]));
+});
