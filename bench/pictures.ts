@@ -56,7 +56,7 @@ const PICTURES: readonly Picture[] = [
   { name: 'people', path: `/rules/${TREE}`, before: (page) => clickText(page, 'Oren Vask') },
   { name: 'grips', path: `/grips/${TREE}?at=half-below-i-come-up-on-the-single-leg-to-the-lock`, before: (page) => page.click('#step-6') },
   { name: 'grips-shut', path: `/board/${TREE}?show=hub&at=headquarters`, before: gripsOn },
-  { name: 'odds', path: `/odds/${TREE}` },
+  { name: 'odds', path: `/odds/${TREE}`, before: async (page) => void (await page.waitForSelector('[data-margin]')) },
   { name: 'class', path: `/class/${TREE}` },
   { name: 'class-sheet', path: `/class/${TREE}/sheet`, size: [1280, 1100] },
   { name: 'files', path: '/files' },
