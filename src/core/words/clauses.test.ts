@@ -15,6 +15,9 @@ describe('cues within a sentence', () => {
     ['his weight', ['on his hands'], 'his weight is on his hands'],
     ['posture', ['passes forward'], 'posture passes forward'],
     ['grip cross', ['deep'], 'grip cross is deep'],
+    ['near arm', ['frames'], 'near arm frames'],
+    ['near arm', ['is under mine'], 'near arm is under mine'],
+    ['his arms', ['frames'], 'his arms are frames'],
   ])('%s: %s', (name, values, said) => expect(sayCueClause(name, values)).toBe(said));
 });
 

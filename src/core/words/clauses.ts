@@ -33,7 +33,10 @@ const NO_VERBS: ReadonlySet<string> = new Set([
     'grips',
   ],
 ]);
-const isVerb = (word: string): boolean => /^[a-z]{3,}s$/.test(word) && !/ss$/.test(word) && !NO_VERBS.has(word);
+const isVerb = (word: string): boolean =>
+  /^(?:is|are|was|were)$/.test(word) || (/^[a-z]{3,}s$/.test(word) && !/ss$/.test(word) && !NO_VERBS.has(word));
+/** Alone they are what one part of him does: "near arm frames". */
+const DOES_ALONE: ReadonlySet<string> = new Set(['frames', 'grips', 'hooks']);
 const isPlural = (name: string): boolean => /(?:[^s]s|feet)$/.test(name.trim()) && !/\bhis$/.test(name);
 
 /**
@@ -47,7 +50,8 @@ export function sayCueClause(name: string, values: readonly string[]): string {
   const subject = /^timing$/i.test(name) ? 'my timing' : name;
   const [first = ''] = (values[0] ?? '').toLowerCase().split(/\s+/);
   // "he pushes": the name has its verb already.
-  if (/^he\s+[a-z]+s\b/i.test(name) || /^I\s+[a-z]+\b/.test(name) || isVerb(first)) return `${subject} ${said}`;
+  const isDone = DOES_ALONE.has((values[0] ?? '').trim().toLowerCase()) && !isPlural(subject);
+  if (/^he\s+[a-z]+s\b/i.test(name) || /^I\s+[a-z]+\b/.test(name) || isVerb(first) || isDone) return `${subject} ${said}`;
   return `${subject} ${isPlural(subject) ? 'are' : 'is'} ${said}`;
 }
 

@@ -1,7 +1,7 @@
 import { partnersOf, type ClassSettings, type DrillUnit, type FeederLine, type UnitKind } from '../drills';
 import { findValue, indexOf, positionOf, type TreeDocument } from '../tree';
 import { sayMidway, sayPrevented } from './onTheWay';
-import { sayMine, sayPreference, sayShown } from './tree';
+import { sayMine, sayPreference, sayShownClause } from './tree';
 
 export const UNIT_WORDS: { readonly [K in UnitKind]: string } = { part: 'Part', answer: 'Answer', chain: 'Chain' };
 
@@ -39,7 +39,7 @@ export function unitTitle(tree: TreeDocument, unit: DrillUnit): string {
   if (unit.kind === 'part') return sayMine(transitions[0]!.name);
   if (unit.kind === 'chain') return `${positionOf(index, unit.start).name} to ${positionOf(index, unit.end).name}`;
   const value = findValue(positionOf(index, unit.start), unit.feeder[0]!.show ?? '');
-  const shown = value ? sayShown(value.read, value.value.name) : '';
+  const shown = value ? sayShownClause(value.read, value.value.name) : '';
   return `${shown}: ${sayMine(transitions[0]!.name)}`;
 }
 
