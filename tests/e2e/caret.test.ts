@@ -48,6 +48,18 @@ const paste = (text: string) =>
 const chosen = () =>
   page.$$eval('[role=option][aria-selected=true]', (options) => options.filter((option) => option.checkVisibility()).length);
 
+describe('an empty tree', () => {
+  it('asks for its first guard on one line, in every view', async () => {
+    const line = 'input[aria-label^="Name the guard"]';
+    for (const view of ['hub', 'route', 'guard', 'tree']) {
+      await page.goto(`${server.baseUrl}/board/my-passing?show=${view}`);
+      await page.waitForSelector(line);
+      expect((await page.$$(line)).length).toBe(1);
+    }
+    await caretFor('Name the guard');
+  });
+});
+
 describe('the caret takes what was typed', () => {
   it('a guard, its shows as a pasted list, and how often', async () => {
     await caretFor('Name the guard');

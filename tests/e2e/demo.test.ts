@@ -26,6 +26,11 @@ describe('the demo gym', () => {
       await waitForText(page, show === 'route' ? 'Ways to each goal' : 'He shows, I answer');
       await page.waitForSelector(show === 'route' ? '[data-on-route]' : 'svg text');
       expect(await axeFindings(page)).toEqual([]);
+      // Another guard is typed on one line, which has the keys.
+      await clickText(page, 'Draw another guard');
+      const line = 'input[aria-label^="Name the guard"]';
+      await page.waitForFunction((wanted) => document.activeElement?.matches(wanted), {}, line);
+      expect((await page.$$(line)).length).toBe(1);
       expect(trouble).toEqual([]);
       await page.close();
     });

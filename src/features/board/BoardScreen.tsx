@@ -66,7 +66,7 @@ export function BoardScreen(opened: OpenedBoard) {
   const about = useMemo(() => ({ subject, look: asWhom, classes: opened.classes ?? [] }), [subject, asWhom, opened.classes]);
   const shut = useMemo(() => shutOptions(shown, gripsOn), [shown, gripsOn]);
   const onBoard =
-    view === 'hub'
+    view === 'hub' && selected !== null
       ? caret !== null && 'position' in caret && caret.position === selected
       : view !== 'route' && caretAnchor(scene.layout, caret) !== null;
 

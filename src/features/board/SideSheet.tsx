@@ -55,7 +55,7 @@ export function SideSheet({ state, subject, look, catalogue, shut, ways, answers
           hidden={look.hidden}
           odds={odds.value}
           pending={odds.pending}
-          caret={onBoard ? null : caret}
+          caret={onBoard || caret?.kind === 'guard' ? null : caret}
           asked={state.asked}
         />
       ) : sheet === 'route' && isOfRoute ? (
