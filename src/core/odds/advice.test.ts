@@ -10,7 +10,7 @@ import { randomWorld } from '../../../tests/support/randomWorld';
 import { findAdvice } from './advice';
 import { KNOWING_QUESTION, ODDS_QUESTION } from './question';
 import { findOdds } from './report';
-import { withoutMove, withoutShows, withoutWaysTo, withTaught } from './tried';
+import { withoutShows, withTaught } from './tried';
 
 const QUESTION = { ...ODDS_QUESTION, roundSeconds: 60 };
 const pin = position('pin', { ends: 'settled' });
@@ -27,8 +27,6 @@ function drawnGame(seed: number): TreeDocument {
 }
 const literalMean = (doc: TreeDocument): number =>
   doc.starts.reduce((sum, { position: id }) => sum + literalValue(doc, id, { seconds: 60, readSkill: 1 }), 0) / doc.starts.length;
-const meanOf = (doc: TreeDocument, question = QUESTION): number =>
-  findOdds(doc, question).starts.reduce((sum, { value }) => sum + value, 0) / doc.starts.length;
 
 describe('what to work on', () => {
   it('is priced as the definition says, the tree read out literally with the one thing changed', () => {
@@ -116,16 +114,4 @@ describe('what to work on', () => {
     expect(found[0]!.worth).toBeGreaterThan(0);
   });
   it('of a tree without a start is nothing', () => expect(findAdvice(tree([], []), [], QUESTION)).toEqual([]));
-});
-
-describe('a tree without something', () => {
-  it('has less, as MODEL’s load asks: a move, or the ways to a hub', () => {
-    const doc = tree(
-      [position('g'), position('h'), pin],
-      [mine('enter', 'g', 'h'), mine('settle', 'h', 'pin'), mine('jump', 'g', 'pin', { works: 0.1 })],
-    );
-    expect(withoutMove(doc, 'enter').transitions.map(({ id }) => id)).toEqual(['settle', 'jump']);
-    expect(withoutWaysTo(doc, 'h').transitions.map(({ id }) => id)).toEqual(['settle', 'jump']);
-    expect(meanOf(doc)).toBeGreaterThan(meanOf(withoutMove(doc, 'enter')));
-  });
 });

@@ -64,7 +64,8 @@ function lateChoice(solution: RoundSolution, place: Place, m: number, atFull: nu
     if (worths[late]! < most - TIE) return gain > NAMED ? { secondsLeft: left - 1, best: idOf(place.rows[late]!) } : null;
     gain = Math.max(gain, worths[late]! - worths[atFull]!);
   }
-  return null;
+  // As good as the choice of a full round to the very beginning, and better than it somewhere on the way.
+  return late >= 0 && gain > NAMED ? { secondsLeft: roundSeconds, best: idOf(place.rows[late]!) } : null;
 }
 
 interface Shown {

@@ -59,7 +59,8 @@ const quantile = (sorted: readonly number[], share: number): number => sorted[Ma
 
 /**
  * The margin of each start: every chance is drawn around what it is, as from 2 tries by default and 8 where it is typed; the strategy
- * of the means is held fixed; 500 seeded draws; none where a position has more than 64 shows. How much is not drawn, and where he recovers to, stay what they are.
+ * of the means is held fixed; 500 seeded draws; none where a position has more than 64 shows. How much is not drawn, and where he
+ * recovers to, stay what they are.
  */
 export function* findMarginsInPieces(
   tree: TreeDocument,

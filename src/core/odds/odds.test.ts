@@ -1,10 +1,14 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { seededRandom } from '../base';
+import { atOnce, seededRandom } from '../base';
 import type { Position, Transition, TreeDocument } from '../tree';
-import { KNOWING_QUESTION, ODDS_QUESTION } from './question';
+import { oddsModelOf } from './cells';
+import { kernelOf } from './kernel';
+import { outlooksFrom, startsAtOnce } from './outlook';
+import { KNOWING_QUESTION, NOWHERE_KNOWN, ODDS_QUESTION } from './question';
 import { recoversTo } from './recovers';
 import { findOdds } from './report';
+import { policyOf, solveRoundInPieces } from './roundClock';
 import { sharesOf } from './shares';
 import { mine, his, position, reaction, tree } from '../../../tests/support/smallTree';
 import { literalRecovery, literalValue } from '../../../tests/support/literalOdds';
@@ -231,6 +235,20 @@ describe('odds if he knows your game', () => {
   });
 });
 
+describe('the outlook from several starts', () => {
+  it('is that from each alone, and so many are followed at once as the memory holds', () => {
+    const doc = randomGame(5, 12);
+    const kernel = kernelOf(oddsModelOf(doc, NOWHERE_KNOWN), false);
+    const policy = policyOf(atOnce(solveRoundInPieces(kernel, inSeconds(90, 0.7))));
+    const starts = [0, 1, 2, 3, 4];
+    const together = outlooksFrom(kernel, policy, 90, starts);
+    expect(together).toEqual(starts.flatMap((start) => outlooksFrom(kernel, policy, 90, [start])));
+    const reach = Math.max(...kernel.seconds.filter((seconds) => seconds <= 90)) + 1;
+    expect(startsAtOnce({ ...kernel, states: 5001 }, 90) * reach * 5001).toBeLessThanOrEqual(4_000_000);
+    expect(startsAtOnce({ ...kernel, states: 1e9 }, 90)).toBe(1);
+  });
+});
+
 describe('where he gets his guard back', () => {
   it('is the start from which a place is reached soonest, the earlier of two alike', () => {
     fc.assert(
@@ -284,6 +302,12 @@ describe('a choice', () => {
     expect(full).toBe('t0');
     expect(late).toEqual({ secondsLeft: 29, best: 't1' });
     expect(best(options({ works: 0.95, seconds: 30 }, { works: 0.003, offCue: 0.001, seconds: 29 })).late).toBeNull();
+    // As good with a full round, and the only one that fits into less: named for the whole round.
+    const alike = inSeconds(30);
+    expect(best(options({ works: 0.5, offCue: 0.5, seconds: 30 }, { works: 0.5, offCue: 0.5, seconds: 20 }), alike)).toMatchObject({
+      best: 't0',
+      late: { secondsLeft: 30, best: 't1' },
+    });
   });
   it('holds from there down against every second of the round', () => {
     fc.assert(

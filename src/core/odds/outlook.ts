@@ -58,6 +58,16 @@ class Sums {
   }
 }
 
+/** Seconds ahead of any one that matter to it: the longest move that fits into the round. */
+const reachOf = (k: Kernel, roundSeconds: number): number =>
+  k.seconds.reduce((most, seconds) => (seconds <= roundSeconds ? Math.max(most, seconds) : most), 1) + 1;
+
+/** Numbers kept at a time: 32 MB. */
+const KEPT = 4_000_000;
+/** How many starts are followed at once without filling the memory; a large tree has hundreds. */
+export const startsAtOnce = (k: Kernel, roundSeconds: number): number =>
+  Math.max(1, Math.floor(KEPT / (reachOf(k, roundSeconds) * k.states)));
+
 /**
  * Follows a policy forward from each start with a full round, all starts at once. Of each, the chances of arrivals, time and what was
  * left out sum to 1. Time O(roundSeconds × outcomes × starts), memory O(longest move × states × starts).
@@ -66,7 +76,7 @@ export function outlooksFrom(k: Kernel, policy: Policy, roundSeconds: number, st
   const n = starts.length;
   const sums = new Sums(k.states, n);
   // What lies as far ahead as the longest move reaches; a row is emptied when its second has passed.
-  const ahead = k.seconds.reduce((most, seconds) => Math.max(most, seconds), 1) + 1;
+  const ahead = reachOf(k, roundSeconds);
   const mass = new Float64Array(ahead * k.states * n);
   const rowOf = (left: number): number => (left % ahead) * k.states * n;
   starts.forEach((state, i) => void (mass[rowOf(roundSeconds) + state * n + i] = 1));

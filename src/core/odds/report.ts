@@ -4,7 +4,7 @@ import { oddsModelOf, type OddsModel, type Place } from './cells';
 import { choiceOf, plainChoice, type Choice } from './choices';
 import { kernelOf } from './kernel';
 import { facedAt, mixesOf, type KnowingSolution } from './knowing';
-import { outlooksFrom, type Outlook } from './outlook';
+import { outlooksFrom, startsAtOnce, type Outlook } from './outlook';
 import { NOWHERE_KNOWN, ODDS_QUESTION, type Elsewhere, type OddsQuestion } from './question';
 import { isKnowing, policyIn, solveInPieces, valueAt, type Solution } from './solved';
 
@@ -155,9 +155,15 @@ export function* findOddsInPieces(tree: TreeDocument, question: OddsQuestion, el
   const solved: Solved = { model, solution, foreseen, upper };
   const at = new Map(tree.positions.map(({ id }, i) => [id, i]));
   const begun = tree.starts.map(({ position }) => at.get(position)!);
-  yield 0.8;
-  const outlooks = outlooksFrom(kernel, policyIn(solution), question.roundSeconds, begun);
-  const starts = begun.map((state, i) => startOddsOf(solved, state, outlooks[i]!));
+  const policy = policyIn(solution);
+  const together = startsAtOnce(kernel, question.roundSeconds);
+  const starts: StartOdds[] = [];
+  for (let from = 0; from < begun.length; from += together) {
+    yield 0.8 + (0.1 * from) / begun.length;
+    const some = begun.slice(from, from + together);
+    const outlooks = outlooksFrom(kernel, policy, question.roundSeconds, some);
+    starts.push(...some.map((state, i) => startOddsOf(solved, state, outlooks[i]!)));
+  }
   yield 0.9;
   const positions: PositionOdds[] = [];
   for (const [state, position] of tree.positions.entries()) {

@@ -1,13 +1,4 @@
-import {
-  landsAt,
-  type Position,
-  type PositionId,
-  type Read,
-  type ReadId,
-  type TransitionId,
-  type TreeDocument,
-  type ValueId,
-} from '../tree';
+import { type Position, type PositionId, type Read, type ReadId, type TransitionId, type TreeDocument, type ValueId } from '../tree';
 import { sharesOf } from './shares';
 
 /** A read without some of its values: the shares of the others are divided by what is left of them; all 0 = equal. */
@@ -41,16 +32,4 @@ export function withoutShows(
 export const withTaught = (tree: TreeDocument, id: TransitionId): TreeDocument => ({
   ...tree,
   transitions: tree.transitions.map((transition) => (transition.id === id ? { ...transition, announced: false } : transition)),
-});
-
-/** The tree without one move. */
-export const withoutMove = (tree: TreeDocument, id: TransitionId): TreeDocument => ({
-  ...tree,
-  transitions: tree.transitions.filter((transition) => transition.id !== id),
-});
-
-/** The tree without the owner's moves that can lead to a place. */
-export const withoutWaysTo = (tree: TreeDocument, id: PositionId): TreeDocument => ({
-  ...tree,
-  transitions: tree.transitions.filter((transition) => transition.actor !== 'owner' || !landsAt(transition, id)),
 });

@@ -1,7 +1,7 @@
 import { Working } from '@/client/Working';
 import type { Filter } from '@/core/lens';
 import type { OddsQuestion, StartOdds } from '@/core/odds';
-import { inHundred, sayBetween } from '@/core/words';
+import { sayBetween, sayWorth } from '@/core/words';
 import { useAnswer, type Subject } from '@/workers/useAnswer';
 
 interface Props {
@@ -10,22 +10,26 @@ interface Props {
   readonly question: OddsQuestion;
   readonly start: StartOdds;
   readonly name: string;
+  /** Something leads on from there. */
+  readonly isDrawn: boolean;
   /** Nothing more urgent is being computed. */
   readonly isReady: boolean;
 }
 
 /** The answer as one figure, with its margin, which follows. */
-export function BigFigure({ subject, filter, question, start, name, isReady }: Props) {
-  const answer = useAnswer<'margins'>(subject, isReady ? { kind: 'margins', look: { filter, swapped: false }, question } : null);
+export function BigFigure({ subject, filter, question, start, name, isDrawn, isReady }: Props) {
+  const answer = useAnswer<'margins'>(subject, isReady && isDrawn ? { kind: 'margins', look: { filter, swapped: false }, question } : null);
   const { value, pending } = answer;
   const margin = pending ? undefined : value?.find(({ position }) => position === start.position);
   return (
     <>
       <p className="flex flex-wrap items-baseline gap-x-3">
         <strong className="font-figure text-[40px] leading-none font-semibold" data-answer>
-          {inHundred(start.value)}
+          {sayWorth({ value: start.value, isDrawn })}
         </strong>
-        <span className="text-soft">of the rounds that start in {name}, I finish in time</span>
+        <span className="text-soft">
+          {isDrawn ? `of the rounds that start in ${name}, I finish in time` : `No way on from ${name} is drawn yet.`}
+        </span>
       </p>
       <div className="min-h-7" data-margin={margin ? `${margin.low} ${margin.high}` : undefined}>
         {margin && (
@@ -33,7 +37,7 @@ export function BigFigure({ subject, filter, question, start, name, isReady }: P
             {sayBetween(margin)} <span className="text-soft">in 9 of 10 ways the chances could really be (default: 2 tries, typed: 8)</span>
           </p>
         )}
-        {isReady && !margin && (pending || answer.failed !== null || value === null) && (
+        {isReady && isDrawn && !margin && (pending || answer.failed !== null || value === null) && (
           <Working what="Finding the margin" answer={answer} />
         )}
         {!margin && !pending && value !== null && <p className="text-soft">No margin: a place has more than 64 shows.</p>}

@@ -147,6 +147,7 @@ export function OddsScreen({ tree: bare, revision, book, at, filter: opened }: P
                 <BigFigure
                   {...{ subject, filter, question, start }}
                   isReady={isAnswered && advice.value !== null && !advice.pending}
+                  isDrawn={odds?.positions.find((item) => item.position === start.position)?.isDrawn ?? true}
                   name={positionOf(index, start.position).name}
                 />
               )}
