@@ -87,7 +87,7 @@ export function useAnswer<K extends QuestionKind>(
   const [known, setKnown] = useState<Known<AnswerTo[K], Asked<K>> | null>(null);
   const [progress, setProgress] = useState(0);
   const [tries, setTries] = useState(0);
-  const [stopped, setStopped] = useState<TreeDocument | null>(null);
+  const [stopped, setStopped] = useState<{ readonly tree: TreeDocument; readonly key: string | null } | null>(null);
   const asked = useRef<{ cancel(): void } | null>(null);
   const key = question === null ? null : keyOf(question);
   const latest = useRef({ question, revision, known });
@@ -114,18 +114,20 @@ export function useAnswer<K extends QuestionKind>(
       setProgress(0);
     };
   }, [tree, book, key, tries]);
+  // Only this question was stopped: another one about the same tree is computed.
+  const isStopped = stopped?.tree === tree && stopped.key === key;
   const hasFailed = known !== null && known.failedFor?.tree === tree && known.failedFor.key === key;
   return {
     value: question === null ? null : (known?.value ?? null),
     of: known?.tree ?? null,
     asked: known?.question ?? null,
-    pending: question !== null && !answers(known, { tree, book }, key) && !hasFailed && stopped !== tree,
+    pending: question !== null && !answers(known, { tree, book }, key) && !hasFailed && !isStopped,
     progress,
     tookMs: known?.tookMs ?? 0,
     failed: hasFailed ? known.failed : null,
     cancel: () => {
       asked.current?.cancel();
-      setStopped(tree);
+      setStopped({ tree, key });
     },
     again: () => {
       setKnown(null);

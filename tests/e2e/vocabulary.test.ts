@@ -220,7 +220,14 @@ describe('the three questions of the odds desk', () => {
     await waitForText(page, 'No rounds recorded yet: no data.');
     expect(await page.$('[data-answer]')).toBeNull();
     expect(await axeFindings(page)).toEqual([]);
+    // What was stopped is stopped for its question alone.
+    await clickText(page, 'If he knows your game');
+    await waitForText(page, 'Finding the margin');
+    await clickText(page, 'Stop');
+    await waitForText(page, 'Stopped.');
+    expect(await page.$('[data-margin]')).toBeNull();
     await clickText(page, 'If he plays his usual game');
+    await page.waitForSelector('[data-margin]');
     await page.waitForFunction((was) => document.querySelector('[data-answer]')?.textContent?.startsWith(`${was} in 100`), {}, usual);
   });
 });

@@ -73,7 +73,10 @@ export function OddsScreen({ tree: bare, revision, book, at, filter: opened }: P
   const [shownAt, showAt] = useState(chosen);
   const subject = useMemo(() => ({ tree: bare, revision, book }), [bare, revision, book]);
   const answer = useAnswer<'odds'>(subject, asked === 'observed' ? null : { kind: 'odds', look: { filter, swapped: false }, question });
-  const { value: odds, pending, tookMs, cancel } = answer;
+  const { pending, tookMs, cancel } = answer;
+  // Figures of another question are shown only while this one is being computed, not when it was stopped.
+  const isOfThis = JSON.stringify(answer.asked?.question) === JSON.stringify(question);
+  const odds = pending || isOfThis ? answer.value : null;
   const start = odds?.starts.find((item) => item.position === chosen);
   // One after the other, the figure first: whoever changes the question waits for nothing that is finer.
   const isAnswered = odds !== null && !pending;
@@ -135,7 +138,7 @@ export function OddsScreen({ tree: bare, revision, book, at, filter: opened }: P
             className="grid flex-1 grid-cols-[minmax(0,1fr)] gap-6 p-5 [overflow-wrap:anywhere] lg:grid-cols-[minmax(300px,400px)_minmax(0,1fr)_340px]"
             aria-busy={pending}
           >
-            {(!odds || answer.failed !== null) && <Working what="Computing the odds" answer={answer} />}
+            {(!odds || answer.failed !== null) && <Working what="Computing the odds" answer={{ ...answer, value: odds }} />}
             {odds && (
               <div>
                 <FilterDifference {...{ subject, filter }} onPosition={showAt} />
