@@ -25,6 +25,10 @@ const sentences = (...parts: readonly Said[]): string =>
     .join(' ');
 const listed = (words: readonly string[] = []): string => words.join('; ');
 
+/** Of a place or a move: why it is this one, what to look for, and what to take care of. */
+const sayWhy = ({ reason, checkpoints = [], hazards = [] }: Pick<Position & Transition, 'reason' | 'checkpoints' | 'hazards'>): string =>
+  sentences(reason, checkpoints.length > 0 && `look for: ${listed(checkpoints)}`, hazards.length > 0 && `take care: ${listed(hazards)}`);
+
 /** What a place is said to be, part by part, as it is read before it is edited. */
 export const sayPlace = {
   kind(tree: TreeDocument, position: Position): string {
@@ -54,8 +58,7 @@ export const sayPlace = {
       signs.length > 0 && `${plural(signs.length, 'sign')} for the finder`,
     );
   },
-  why: ({ reason, checkpoints = [], hazards = [] }: Position): string =>
-    sentences(reason, checkpoints.length > 0 && `look for ${listed(checkpoints)}`, hazards.length > 0 && `take care: ${listed(hazards)}`),
+  why: sayWhy,
   schools: ({ bySchool = [] }: Position): string =>
     sentences(
       ...bySchool.map(({ school, ends, lines, reason }) => {
@@ -114,8 +117,7 @@ export const sayMoveParts = {
       ),
     ),
   onTheWay: (tree: TreeDocument, { midway = [] }: Transition): string => sentences(...midway.map((item) => sayMidway(tree, item))),
-  why: ({ reason, checkpoints = [], hazards = [] }: Transition): string =>
-    sentences(reason, checkpoints.length > 0 && `look for ${listed(checkpoints)}`, hazards.length > 0 && `take care: ${listed(hazards)}`),
+  why: sayWhy,
   fits(tree: TreeDocument, { preventedBy = [], fits, onFail, from }: Transition): string {
     const name = (id: string): string => positionOf(indexOf(tree), id).name;
     return sentences(

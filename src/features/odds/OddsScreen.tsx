@@ -40,7 +40,7 @@ function Endings({ start, name }: { start: StartOdds; name: string }) {
         ))}
       </ul>
       <p className="text-soft">
-        On average it is over after {clock(start.expectedSeconds)}.{' '}
+        On average it is over after {clock(start.expectedSeconds)}. “He turns it” is a failure whose price is not drawn.{' '}
         {start.recoveries >= 0.05 && `He gets his guard back ${sayTimesARound(start.recoveries)}. `}
         {sayMargin(start)}
       </p>

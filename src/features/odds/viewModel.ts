@@ -15,7 +15,7 @@ export function endingBars(start: StartOdds): Bar[] {
   return [
     ...drawn.map((ending) => bar(ENDING_WORDS[ending.ends], ending.chance, ending.goal ? MINE : HIS)),
     ...some(bar('goes on in another tree', start.elsewhere, NEITHER)),
-    bar('he turns it, not drawn how', start.turned, HIS),
+    bar('he turns it', start.turned, HIS),
     bar('time runs out', start.timeUp, NEITHER),
     ...some(bar('left out', start.leftOut, NEITHER)),
   ];

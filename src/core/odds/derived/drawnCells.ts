@@ -1,7 +1,7 @@
-import type { TransitionId, TreeDocument } from '../tree';
-import type { Cell, OddsModel, Place } from './cells';
+import type { TransitionId, TreeDocument } from '../../tree';
+import type { Cell, OddsModel, Place } from '../cells';
 import type { DrawnChances } from './draws';
-import type { Kernel } from './kernel';
+import type { Kernel } from '../kernel';
 
 /** Where each cell leads, its chances left open: for draws, which change nothing else. Cells in the kernel's order. */
 export class DrawnCells {

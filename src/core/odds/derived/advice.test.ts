@@ -1,15 +1,15 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { seededRandom } from '../base';
-import { findUnanswered } from '../structure/answers';
-import type { TreeDocument } from '../tree';
-import { demoTree } from '../../../demo/demoTree';
-import { mine, position, reaction, tree } from '../../../tests/support/smallTree';
-import { literalValue } from '../../../tests/support/literalOdds';
-import { randomWorld } from '../../../tests/support/randomWorld';
+import { seededRandom } from '../../base';
+import { findUnanswered } from '../../structure/answers';
+import type { TreeDocument } from '../../tree';
+import { demoTree } from '../../../../demo/demoTree';
+import { mine, position, reaction, tree } from '../../../../tests/support/smallTree';
+import { literalValue } from '../../../../tests/support/literalOdds';
+import { randomWorld } from '../../../../tests/support/randomWorld';
 import { findAdvice } from './advice';
-import { KNOWING_QUESTION, ODDS_QUESTION } from './question';
-import { findOdds } from './report';
+import { KNOWING_QUESTION, ODDS_QUESTION } from '../question';
+import { findOdds } from '../report';
 import { withoutShows, withTaught } from './tried';
 
 const QUESTION = { ...ODDS_QUESTION, roundSeconds: 60 };

@@ -1,5 +1,5 @@
-import { type Position, type PositionId, type Read, type ReadId, type TransitionId, type TreeDocument, type ValueId } from '../tree';
-import { sharesOf } from './shares';
+import { type Position, type PositionId, type Read, type ReadId, type TransitionId, type TreeDocument, type ValueId } from '../../tree';
+import { sharesOf } from '../shares';
 
 /** A read without some of its values: the shares of the others are divided by what is left of them; all 0 = equal. */
 function readWithout(read: Read, gone: ReadonlySet<ValueId>): Read {

@@ -1,10 +1,10 @@
-import { atOnce, groupBy, partOf, type InPieces } from '../base';
-import type { PositionId, ReadId, TransitionId, TreeDocument, ValueId } from '../tree';
-import { oddsModelOf, standingOf, type Standing } from './cells';
-import { kernelOf } from './kernel';
+import { atOnce, groupBy, partOf, type InPieces } from '../../base';
+import type { PositionId, ReadId, TransitionId, TreeDocument, ValueId } from '../../tree';
+import { oddsModelOf, standingOf, type Standing } from '../cells';
+import { kernelOf } from '../kernel';
 import { worthOfPractice } from './practice';
-import { NOWHERE_KNOWN, type Elsewhere, type OddsQuestion } from './question';
-import { solveInPieces, valueAt, type Solution } from './solved';
+import { NOWHERE_KNOWN, type Elsewhere, type OddsQuestion } from '../question';
+import { solveInPieces, valueAt, type Solution } from '../solved';
 import { withTaught, withoutShows } from './tried';
 
 /** Something without an answer. */

@@ -1,8 +1,8 @@
-import type { TransitionId } from '../tree';
-import type { OddsModel } from './cells';
-import { outcomesOf } from './kernel';
-import { outlooksFrom } from './outlook';
-import { policyIn, type Solution } from './solved';
+import type { TransitionId } from '../../tree';
+import type { OddsModel } from '../cells';
+import { outcomesOf } from '../kernel';
+import { outlooksFrom } from '../outlook';
+import { policyIn, type Solution } from '../solved';
 
 /** A cell whose chance is the `works` of a move, with what one point more of it leads to and away from. */
 interface Slope {

@@ -1,12 +1,12 @@
-import { atOnce, partOf, seededRandom, type InPieces } from '../base';
-import type { PositionId, TreeDocument } from '../tree';
-import { oddsModelOf } from './cells';
+import { atOnce, partOf, seededRandom, type InPieces } from '../../base';
+import type { PositionId, TreeDocument } from '../../tree';
+import { oddsModelOf } from '../cells';
 import { DrawnCells } from './drawnCells';
 import { drawsOf } from './draws';
-import { kernelOf } from './kernel';
-import type { Strategy } from './knowing';
-import { NOWHERE_KNOWN, type Elsewhere, type OddsQuestion } from './question';
-import { isKnowing, solveInPieces, strategiesIn, type Solution } from './solved';
+import { kernelOf } from '../kernel';
+import type { Strategy } from '../knowing';
+import { NOWHERE_KNOWN, type Elsewhere, type OddsQuestion } from '../question';
+import { isKnowing, solveInPieces, strategiesIn, type Solution } from '../solved';
 
 /** Between which figures V lies with chance 0.9, by how sure its chances are; both in [0, 1]. */
 export interface Margin {
