@@ -78,22 +78,21 @@ function valueOfGame(entries: readonly (readonly number[])[]): number {
   return literalGameValue(of);
 }
 
-/** V of a position with so many seconds on the clock, against this opponent. */
-export function literalValue(doc: TreeDocument, start: string, { seconds, readSkill, freely = 0, isForeseen }: Asked): number {
+/** What a position is worth, by what each is worth so many seconds later; null = the round is over. */
+type After = (seconds: number) => ((id: string) => number) | null;
+
+/** What ends, and what is faced, where nothing is known but the tree. */
+function literalPlaces(doc: TreeDocument, { readSkill, freely = 0, isForeseen }: Omit<Asked, 'seconds'>) {
   const defaults = { ...DEFAULTS, ...doc.defaults };
   const taught = doc.transitions.filter((move) => !move.announced);
   const at = (id: string): Position => doc.positions.find((item) => item.id === id)!;
-  const known = new Map<string, number>();
   const recovery = new Map(doc.positions.map(({ id }) => [id, literalRecovery(doc, id)]));
 
-  const worth = (id: string, left: number): number => {
+  /** Of what ends; null = play goes on. */
+  const final = (id: string): number | null => {
     const place = at(id);
     if (place.ends) return isGoal(doc, place.ends) ? 1 : 0;
-    if (place.continuesIn && !taught.some((move) => move.from === id)) return 0.5;
-    if (left <= 0) return 0;
-    const key = `${id} ${left}`;
-    if (!known.has(key)) known.set(key, faced(place, left));
-    return known.get(key)!;
+    return place.continuesIn && !taught.some((move) => move.from === id) ? 0.5 : null;
   };
   const landing = (move: Transition, shown: readonly Shown[]): string =>
     move.outcomes?.find(({ ifShown }) => shown.some(({ value }) => value !== null && ifShown.includes(value)))?.to ?? move.to;
@@ -102,7 +101,8 @@ export function literalValue(doc: TreeDocument, start: string, { seconds, readSk
       shown.some((item) => item.read === read && item.value !== null && values.includes(item.value)),
     );
 
-  const faced = (place: Position, left: number): number => {
+  const faced = (id: string, after: After): number => {
+    const place = at(id);
     const options: (Transition | null)[] = [...taught.filter((move) => move.from === place.id && move.actor === 'owner'), null];
     const his = taught.filter((move) => move.from === place.id && move.actor === 'opponent');
     const drawn = place.reads.filter((read) => read.kind !== 'timing');
@@ -117,27 +117,26 @@ export function literalValue(doc: TreeDocument, start: string, { seconds, readSk
       return isNamed && fits(option, shown) ? (option.works ?? defaults.works) : (option.offCue ?? defaults.offCue);
     };
     const attempt = (option: Transition | null, shown: readonly Shown[]): number => {
-      const rest = left - (option ? Math.max(1, Math.round(option.seconds ?? defaults.seconds)) : 12);
-      if (rest < 0) return 0;
+      const worth = after(option ? Math.max(1, Math.round(option.seconds ?? defaults.seconds)) : 12);
+      if (!worth) return 0;
       const [recovered, turned] = option
         ? [RECOVERED[place.tempo], TURNED[place.tempo]]
         : [HOLD_RECOVERED[place.tempo], HOLD_TURNED[place.tempo]];
-      const byTempo = (): number =>
-        turned * 0 + recovered * worth(recovery.get(place.id)!, rest) + (1 - turned - recovered) * worth(place.id, rest);
+      const byTempo = (): number => turned * 0 + recovered * worth(recovery.get(place.id)!) + (1 - turned - recovered) * worth(place.id);
       const admitted = his.filter((move) => fits(move, shown));
       const falls = admitted.filter((move) => admitted.every((other) => (other.priority ?? 0) <= (move.priority ?? 0)));
       const failed = (isDrawn: boolean): number => {
-        if (option?.onFail) return worth(option.onFail, rest);
+        if (option?.onFail) return worth(option.onFail);
         if (!isDrawn || falls.length === 0) return byTempo();
         const each = falls.map((move) => {
           const works = move.works ?? defaults.works;
-          return works * worth(landing(move, shown), rest) + (1 - works) * byTempo();
+          return works * worth(landing(move, shown)) + (1 - works) * byTempo();
         });
         return each.reduce((sum, one) => sum + one, 0) / each.length;
       };
       const p = option ? chance(option, shown) : 0;
       const unforeseen = option ? Math.min(p, option.offCue ?? defaults.offCue) : 0;
-      const landed = option ? worth(landing(option, shown), rest) : 0;
+      const landed = option ? worth(landing(option, shown)) : 0;
       return (1 - u) * (p * landed + (1 - p) * failed(true)) + u * (unforeseen * landed + (1 - unforeseen) * failed(false));
     };
 
@@ -159,5 +158,37 @@ export function literalValue(doc: TreeDocument, start: string, { seconds, readSk
     if (place.heSeesItFirst) return Math.max(...entries.map((row) => Math.min(...row)));
     return valueOfGame(entries);
   };
+  return { final, faced };
+}
+
+/** V of a position with so many seconds on the round clock. */
+export function literalValue(doc: TreeDocument, start: string, { seconds, ...asked }: Asked): number {
+  const { final, faced } = literalPlaces(doc, asked);
+  const known = new Map<string, number>();
+  const worth = (id: string, left: number): number => {
+    const ended = final(id);
+    if (ended !== null) return ended;
+    if (left <= 0) return 0;
+    const key = `${id} ${left}`;
+    if (!known.has(key))
+      known.set(
+        key,
+        faced(id, (passed) => (left < passed ? null : (to) => worth(to, left - passed))),
+      );
+    return known.get(key)!;
+  };
   return worth(start, seconds);
+}
+
+/** V of every position on the steady clock: the same step taken again and again, until nothing changes. */
+export function literalSteady(doc: TreeDocument, { seconds, ...asked }: Asked): Map<string, number> {
+  const { final, faced } = literalPlaces(doc, asked);
+  let worths = new Map(doc.positions.map(({ id }) => [id, final(id) ?? 0]));
+  for (;;) {
+    const last = worths;
+    worths = new Map(
+      [...last].map(([id]) => [id, final(id) ?? faced(id, (passed) => (to) => Math.exp(-passed / seconds) * last.get(to)!)]),
+    );
+    if ([...worths].every(([id, worth]) => Math.abs(worth - last.get(id)!) < 1e-13)) return worths;
+  }
 }

@@ -1,1 +1,3 @@
-export { bestReply, gameValue, guarantee, solveGame, type GameSolution, type MatrixGame } from './matrixGame';
+export { bestReply, guarantee, type MatrixGame } from './game';
+export { solveGame, type GameSolution } from './matrixGame';
+export { RememberedGames } from './rememberedGames';

@@ -2,7 +2,9 @@ import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { seededRandom } from '../base';
 import { literalGameValue } from '../../../tests/support/literalGame';
-import { bestReply, gameValue, guarantee, solveGame, type MatrixGame } from './matrixGame';
+import { bestReply, guarantee, type MatrixGame } from './game';
+import { gameValue, solveGame } from './matrixGame';
+import { RememberedGames } from './rememberedGames';
 
 const game = (...rows: number[][]): MatrixGame => ({
   rows: rows.length,
@@ -89,6 +91,24 @@ describe('a small zero-sum game', () => {
         expect(norm(second.row)).toBeCloseTo(norm(first.row), 7);
       }),
       { numRuns: 200, seed: 8 },
+    );
+  });
+  it('played again with slightly other entries, a remembered game is worth what it is worth', () => {
+    fc.assert(
+      fc.property(fc.integer({ min: 1, max: 1e9 }), fc.constantFrom(0, 1e-9, 0.01, 0.5), (seed, change) => {
+        const random = seededRandom(seed);
+        const games = Array.from({ length: 3 }, (_, i) => randomGame(seed + i, { rows: 6, columns: 8 }));
+        const remembered = new RememberedGames(games.length, 8);
+        for (let round = 0; round < 4; round++)
+          games.forEach((of, id) => {
+            const range = Math.max(rangeOf(of), Number.MIN_VALUE);
+            expect(Math.abs(remembered.play(id, of) - gameValue(of)) / range).toBeLessThan(1e-9);
+            const { row, column } = remembered;
+            expect((bestReply(of, column) - guarantee(of, row)) / range).toBeLessThan(change === 1e-9 ? 2e-9 : 2e-12);
+            of.entries.forEach((entry, i) => void (of.entries[i] = entry + change * range * (random() - 0.5)));
+          });
+      }),
+      { numRuns: 300, seed: 9 },
     );
   });
 });

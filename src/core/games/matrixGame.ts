@@ -1,38 +1,12 @@
+import { bestReply, guarantee, rangeOf, type MatrixGame } from './game';
+import { indifferentMix } from './indifferent';
 import { leastNorm } from './leastNorm';
 
-/** A zero-sum game: what the row player gets, row by row. */
-export interface MatrixGame {
-  readonly rows: number;
-  readonly columns: number;
-  /** entry[i * columns + j], finite. */
-  readonly entries: Float64Array;
-}
 export interface GameSolution {
   readonly value: number;
   /** Chances in [0, 1] that sum to 1: the optimal mix of least norm, which is the same whichever way the game is written down. */
   readonly row: Float64Array;
   readonly column: Float64Array;
-}
-
-/** What a mix of the rows gets at worst. */
-export function guarantee({ rows, columns, entries }: MatrixGame, mix: Float64Array): number {
-  let worst = Infinity;
-  for (let j = 0; j < columns; j++) {
-    let sum = 0;
-    for (let i = 0; i < rows; i++) sum += mix[i]! * entries[i * columns + j]!;
-    if (sum < worst) worst = sum;
-  }
-  return worst;
-}
-/** What the row player's best reply to a mix of the columns gets. */
-export function bestReply({ rows, columns, entries }: MatrixGame, mix: Float64Array): number {
-  let best = -Infinity;
-  for (let i = 0; i < rows; i++) {
-    let sum = 0;
-    for (let j = 0; j < columns; j++) sum += mix[j]! * entries[i * columns + j]!;
-    if (sum > best) best = sum;
-  }
-  return best;
 }
 
 /** Pivots on a coefficient smaller than this are none. */
@@ -136,45 +110,96 @@ function normalise(mix: Float64Array): void {
 const uniform = (size: number): Float64Array => new Float64Array(size).fill(1 / size);
 
 /** The game with its entries in [1, 2], and a basic solution; null = all entries are the same. */
-function basicOf({ rows, columns, entries }: MatrixGame): { own: MatrixGame; basic: Basic } | null {
-  let [least, most] = [Infinity, -Infinity];
-  for (const entry of entries) {
-    if (entry < least) least = entry;
-    if (entry > most) most = entry;
-  }
+function basicOf(game: MatrixGame): { own: MatrixGame; basic: Basic } | null {
+  const { rows, columns, entries } = game;
+  const [least, most] = rangeOf(game);
   const range = most - least;
   if (range === 0) return null;
   const scaled = new Float64Array(rows * columns);
   for (let i = 0; i < scaled.length; i++) scaled[i] = (entries[i]! - least) / range + 1;
-  return { own: { rows, columns, entries: scaled }, basic: simplex(rows, columns, (i, j) => scaled[i * columns + j]!) };
+  const own = { rows, columns, entries: scaled };
+  const basic = simplexOf(own);
+  return { own, basic: gapOf(own, basic) > LOOSE ? tightened(own, basic) : basic };
+}
+
+const simplexOf = ({ rows, columns, entries }: MatrixGame): Basic => simplex(rows, columns, (i, j) => entries[i * columns + j]!);
+
+interface Pair {
+  readonly row: Float64Array;
+  readonly column: Float64Array;
+}
+/** How exploitable two mixes are. */
+const gapOf = (game: MatrixGame, { row, column }: Pair): number => bestReply(game, column) - guarantee(game, row);
+
+/** More than figures of this size lose by themselves. */
+const LOOSE = 1e-12;
+
+/**
+ * Where entries differ by next to nothing the tables lose what they stand on (up to 1e-5 was seen): the mixes are found once more from
+ * the entries themselves, by what was mixed, and the same from the other player's side; the safest of each is taken.
+ */
+function tightened(game: MatrixGame, first: Basic): Basic {
+  const other = simplexOf(turned(game));
+  const pairs: Pair[] = [first, { row: other.column, column: other.row }];
+  for (const pair of pairs.slice()) {
+    const found = indifferentTo(game, pair);
+    if (found) pairs.push(found);
+  }
+  const safest = (by: (pair: Pair) => number): Pair => pairs.reduce((best, pair) => (by(pair) > by(best) ? pair : best));
+  const row = safest((pair) => guarantee(game, pair.row)).row;
+  const column = safest((pair) => -bestReply(game, pair.column)).column;
+  return { ...first, row, column };
+}
+
+function indifferentTo(game: MatrixGame, { row, column }: Pair): Pair | null {
+  const mixed = (mix: Float64Array): number[] => [...mix.keys()].filter((i) => mix[i]! > 0);
+  const [rows, columns] = [mixed(row), mixed(column)];
+  const size = rows.length;
+  if (columns.length !== size) return null;
+  const room = new Float64Array(size * (size + 1));
+  const found = { row: new Float64Array(row.length), column: new Float64Array(column.length) };
+  const square = { rows, columns, size, least: 1 };
+  const isThere = indifferentMix(game, square, 'rows', room, found.row) && indifferentMix(game, square, 'columns', room, found.column);
+  return isThere ? found : null;
 }
 
 /** Between what both guarantee each other: the value, up to how exploitable the mixes are. */
 const between = (game: MatrixGame, row: Float64Array, column: Float64Array): number => (guarantee(game, row) + bestReply(game, column)) / 2;
 
-/** A row that is best against everything the column player has at his best against it: no mix is needed. Null = there is none. */
-function saddle({ rows, columns, entries }: MatrixGame): number | null {
-  let lower = -Infinity;
+/** A row and a column that are best against each other, as an entry: no mix is needed. -1 = there is none. */
+function saddle({ rows, columns, entries }: MatrixGame): number {
+  let [row, lower] = [0, -Infinity];
   for (let i = 0; i < rows; i++) {
     let worst = Infinity;
     for (let j = 0; j < columns; j++) worst = Math.min(worst, entries[i * columns + j]!);
-    lower = Math.max(lower, worst);
+    if (worst > lower) [row, lower] = [i, worst];
   }
-  let upper = Infinity;
+  let [column, upper] = [0, Infinity];
   for (let j = 0; j < columns; j++) {
     let best = -Infinity;
     for (let i = 0; i < rows; i++) best = Math.max(best, entries[i * columns + j]!);
-    upper = Math.min(upper, best);
+    if (best < upper) [column, upper] = [j, best];
   }
-  return lower === upper ? lower : null;
+  return lower === upper ? row * columns + column : -1;
 }
 
 /** The value alone of a zero-sum game (von Neumann 1928), to 1e-9 of the range of its entries. Pre: a row and a column. */
 export function gameValue(game: MatrixGame): number {
   const pure = saddle(game);
-  if (pure !== null) return pure;
+  if (pure >= 0) return game.entries[pure]!;
   const { basic } = basicOf(game)!;
   return between(game, basic.row, basic.column);
+}
+
+const unit = (size: number, at: number): Float64Array => new Float64Array(size).fill(1, at, at + 1);
+
+/** The same with some optimal mixes, whichever are found first. Pre: at least one row and one column. */
+export function playGame(game: MatrixGame): GameSolution {
+  const { rows, columns, entries } = game;
+  const pure = saddle(game);
+  if (pure >= 0) return { value: entries[pure]!, row: unit(rows, Math.floor(pure / columns)), column: unit(columns, pure % columns) };
+  const { row, column } = basicOf(game)!.basic;
+  return { value: between(game, row, column), row, column };
 }
 
 /**
@@ -193,7 +218,7 @@ export function solveGame(game: MatrixGame): GameSolution {
 
 /** The same game seen by the other player. */
 function turned({ rows, columns, entries }: MatrixGame): MatrixGame {
-  const other = new Float64Array(entries.length);
+  const other = new Float64Array(rows * columns);
   for (let i = 0; i < rows; i++) for (let j = 0; j < columns; j++) other[j * rows + i] = 3 - entries[i * columns + j]!;
   return { rows: columns, columns: rows, entries: other };
 }

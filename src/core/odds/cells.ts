@@ -1,15 +1,4 @@
-import {
-  defaultsOf,
-  indexOf,
-  isGoal,
-  landingAt,
-  opponentTransitions,
-  ownerOptions,
-  type Defaults,
-  type Position,
-  type Transition,
-  type TreeDocument,
-} from '../tree';
+import { defaultsOf, indexOf, isGoal, landingAt, type Defaults, type Position, type Transition, type TreeDocument } from '../tree';
 import {
   ATTEMPT_RISK,
   chanceOf,
@@ -88,10 +77,17 @@ export interface OddsModel {
   readonly elsewhere: ReadonlySet<number>;
 }
 
-interface Here {
+/** What the cells of any place are made with. */
+export interface Here {
   readonly defaults: Defaults;
   readonly stateOf: ReadonlyMap<string, number>;
+  readonly standing: Standing;
 }
+export const hereOf = (tree: TreeDocument, standing: Standing): Here => ({
+  defaults: defaultsOf(tree),
+  stateOf: new Map(tree.positions.map(({ id }, i) => [id, i])),
+  standing,
+});
 
 const stateAt = ({ stateOf }: Here, id: string): number => stateOf.get(id)!;
 
@@ -153,11 +149,31 @@ export function standingOf(tree: TreeDocument): Standing {
   };
 }
 
+/** A position where play goes on, with the transitions out of it; announced ones take no part. */
+export function placeAt(here: Here, at: number, position: Position, ways: readonly Transition[]): Place {
+  const taught = ways.filter(isTaught);
+  const options = taught.filter(({ actor }) => actor === 'owner');
+  const his = taught.filter(({ actor }) => actor === 'opponent');
+  const rows: Row[] = [...options.toSorted((a, b) => (b.priority ?? 0) - (a.priority ?? 0)), null];
+  const shows = showsOf(position, [...options, ...his]);
+  return {
+    position,
+    rows,
+    columns: shows.columns,
+    cells: cellsOf(here, position, rows, his, shows),
+    undrawn: here.standing.undrawn[at]!,
+    missing: shows.missing,
+    isBounded: shows.isBounded,
+    risks: { attempt: ATTEMPT_RISK[position.tempo], hold: HOLD_RISK[position.tempo] },
+    recoversTo: here.standing.recoversTo[at]!,
+  };
+}
+
 /** Pre: the tree is checked. O(transitions × shows). Announced transitions take no part. */
 export function oddsModelOf(tree: TreeDocument, elsewhere: Elsewhere, standing: Standing = standingOf(tree)): OddsModel {
-  const index = indexOf(tree);
+  const { from } = indexOf(tree);
   const size = tree.positions.length;
-  const here: Here = { defaults: defaultsOf(tree), stateOf: new Map(tree.positions.map(({ id }, i) => [id, i])) };
+  const here = hereOf(tree, standing);
   const worth = new Float64Array(size + 1).fill(Number.NaN);
   worth[size] = 0;
   const others = new Set<number>();
@@ -167,22 +183,7 @@ export function oddsModelOf(tree: TreeDocument, elsewhere: Elsewhere, standing: 
       worth[at] = elsewhere.get(position.id) ?? ELSEWHERE;
       others.add(at);
     }
-    if (!Number.isNaN(worth[at]!)) return null;
-    const options = ownerOptions(index, position.id).filter(isTaught);
-    const his = opponentTransitions(index, position.id).filter(isTaught);
-    const rows: Row[] = [...options.toSorted((a, b) => (b.priority ?? 0) - (a.priority ?? 0)), null];
-    const shows = showsOf(position, [...options, ...his]);
-    return {
-      position,
-      rows,
-      columns: shows.columns,
-      cells: cellsOf(here, position, rows, his, shows),
-      undrawn: standing.undrawn[at]!,
-      missing: shows.missing,
-      isBounded: shows.isBounded,
-      risks: { attempt: ATTEMPT_RISK[position.tempo], hold: HOLD_RISK[position.tempo] },
-      recoversTo: standing.recoversTo[at]!,
-    };
+    return Number.isNaN(worth[at]!) ? placeAt(here, at, position, from.get(position.id)!) : null;
   });
   return { tree, states: size + 1, turned: size, worth, places, elsewhere: others };
 }

@@ -74,75 +74,126 @@ export function outcomesOf(model: OddsModel, at: number, place: Place, cell: Cel
   return found;
 }
 
-/** `isDrawn`: as if nothing unforeseen came (u = 0 everywhere). */
-export function kernelOf(model: OddsModel, isDrawn: boolean): Kernel {
-  const { states, places, worth } = model;
-  const lists = {
-    columnShare: [] as number[],
-    firstMoment: [] as number[],
-    momentShare: [] as number[],
-    firstCell: [] as number[],
-    seconds: [] as number[],
-    firstOutcome: [] as number[],
-    endOfLive: [] as number[],
-    chance: [] as number[],
-    target: [] as number[],
-    certain: [] as number[],
-    recovers: [] as number[],
-  };
-  const rows = new Int32Array(states);
-  const firstColumn = new Int32Array(states + 1);
-  const missing = new Float64Array(states);
-  const isBounded = new Uint8Array(states);
-  const addCell = (at: number, place: Place, cell: Cell): void => {
-    const outcomes = outcomesOf(model, at, place, cell, isDrawn ? 0 : place.undrawn);
-    const isLive = (i: number): boolean => Number.isNaN(worth[outcomes.states[i]!]!);
-    const order = [...outcomes.states.keys()].sort((a, b) => Number(isLive(b)) - Number(isLive(a)));
-    lists.seconds.push(cell.seconds);
-    lists.firstOutcome.push(lists.chance.length);
-    lists.endOfLive.push(lists.chance.length + order.filter(isLive).length);
-    for (const i of order) {
-      lists.chance.push(outcomes.chances[i]!);
-      lists.target.push(outcomes.states[i]!);
-    }
-    lists.certain.push(order.reduce((sum, i) => (isLive(i) ? sum : sum + outcomes.chances[i]! * worth[outcomes.states[i]!]!), 0));
-    lists.recovers.push(outcomes.recovers);
-  };
-  for (let at = 0; at < states; at++) {
-    const place = places[at] ?? null;
-    firstColumn[at] = lists.columnShare.length;
-    if (!place) continue;
-    rows[at] = place.rows.length;
-    missing[at] = place.missing;
-    isBounded[at] = Number(place.isBounded);
-    place.columns.forEach((column, c) => {
-      lists.columnShare.push(column.share);
-      lists.firstMoment.push(lists.momentShare.length);
+/** Arrays of some states, one state behind the other. */
+class Writer {
+  readonly firstColumn: number[] = [];
+  readonly columnShare: number[] = [];
+  readonly firstMoment: number[] = [];
+  readonly momentShare: number[] = [];
+  readonly firstCell: number[] = [];
+  readonly seconds: number[] = [];
+  readonly firstOutcome: number[] = [];
+  readonly endOfLive: number[] = [];
+  readonly chance: number[] = [];
+  readonly target: number[] = [];
+  readonly certain: number[] = [];
+  readonly recovers: number[] = [];
+
+  constructor(
+    private readonly model: OddsModel,
+    private readonly isDrawn: boolean,
+  ) {}
+
+  addState(at: number, place: Place | null): void {
+    this.firstColumn.push(this.columnShare.length);
+    place?.columns.forEach((column, c) => {
+      this.columnShare.push(column.share);
+      this.firstMoment.push(this.momentShare.length);
       column.moments.forEach((moment, m) => {
-        lists.momentShare.push(moment.share);
-        lists.firstCell.push(lists.seconds.length);
-        for (const cell of place.cells[c]![m]!) addCell(at, place, cell);
+        this.momentShare.push(moment.share);
+        this.firstCell.push(this.seconds.length);
+        for (const cell of place.cells[c]![m]!) this.addCell(at, place, cell);
       });
     });
   }
-  firstColumn[states] = lists.columnShare.length;
+  private addCell(at: number, place: Place, cell: Cell): void {
+    const { worth } = this.model;
+    const outcomes = outcomesOf(this.model, at, place, cell, this.isDrawn ? 0 : place.undrawn);
+    this.seconds.push(cell.seconds);
+    this.firstOutcome.push(this.chance.length);
+    let certain = 0;
+    const add = (i: number): void => {
+      this.chance.push(outcomes.chances[i]!);
+      this.target.push(outcomes.states[i]!);
+    };
+    outcomes.states.forEach((state, i) => {
+      if (Number.isNaN(worth[state]!)) add(i);
+      else certain += outcomes.chances[i]! * worth[state]!;
+    });
+    this.endOfLive.push(this.chance.length);
+    outcomes.states.forEach((state, i) => void (Number.isNaN(worth[state]!) || add(i)));
+    this.certain.push(certain);
+    this.recovers.push(outcomes.recovers);
+  }
+}
+
+/** `isDrawn`: as if nothing unforeseen came (u = 0 everywhere). */
+export function kernelOf(model: OddsModel, isDrawn: boolean): Kernel {
+  const { states, worth } = model;
+  const places = Array.from({ length: states }, (_, at) => model.places[at] ?? null);
+  const all = new Writer(model, isDrawn);
+  places.forEach((place, at) => all.addState(at, place));
   return {
     states,
-    rows,
-    firstColumn,
-    columnShare: Float64Array.from(lists.columnShare),
-    firstMoment: Int32Array.from([...lists.firstMoment, lists.momentShare.length]),
-    momentShare: Float64Array.from(lists.momentShare),
-    firstCell: Int32Array.from([...lists.firstCell, lists.seconds.length]),
-    seconds: Int32Array.from(lists.seconds),
-    firstOutcome: Int32Array.from([...lists.firstOutcome, lists.chance.length]),
-    endOfLive: Int32Array.from(lists.endOfLive),
-    chance: Float64Array.from(lists.chance),
-    target: Int32Array.from(lists.target),
-    certain: Float64Array.from(lists.certain),
-    recovers: Float64Array.from(lists.recovers),
+    rows: Int32Array.from(places, (place) => place?.rows.length ?? 0),
+    firstColumn: Int32Array.from([...all.firstColumn, all.columnShare.length]),
+    columnShare: Float64Array.from(all.columnShare),
+    firstMoment: Int32Array.from([...all.firstMoment, all.momentShare.length]),
+    momentShare: Float64Array.from(all.momentShare),
+    firstCell: Int32Array.from([...all.firstCell, all.seconds.length]),
+    seconds: Int32Array.from(all.seconds),
+    firstOutcome: Int32Array.from([...all.firstOutcome, all.chance.length]),
+    endOfLive: Int32Array.from(all.endOfLive),
+    chance: Float64Array.from(all.chance),
+    target: Int32Array.from(all.target),
+    certain: Float64Array.from(all.certain),
+    recovers: Float64Array.from(all.recovers),
     worth,
-    missing,
-    isBounded,
+    missing: Float64Array.from(places, (place) => place?.missing ?? 0),
+    isBounded: Uint8Array.from(places, (place) => Number(place?.isBounded ?? false)),
+  };
+}
+
+type Numbers = Int32Array | Float64Array | Uint8Array;
+
+/** `all` with what stands in [from, to) replaced; what follows the part is moved on by `shift`, the part itself by `base`. */
+function spliced<T extends Numbers>(all: T, from: number, to: number, part: readonly number[], base = 0, shift = 0): T {
+  const found = new (all.constructor as new (size: number) => T)(all.length - (to - from) + part.length);
+  found.set(all.subarray(0, from));
+  part.forEach((value, i) => void (found[from + i] = value + base));
+  const after = from + part.length;
+  found.set(all.subarray(to), after);
+  if (shift !== 0) for (let i = after; i < found.length; i++) found[i]! += shift;
+  return found;
+}
+
+/** The process with another place at a state where play goes on, all else as it is. Copies only: O(size), no chance is found anew. */
+export function withPlace(kernel: Kernel, model: OddsModel, at: number, place: Place): Kernel {
+  const piece = new Writer(model, false);
+  piece.addState(at, place);
+  const [c0, c1] = [kernel.firstColumn[at]!, kernel.firstColumn[at + 1]!];
+  const [m0, m1] = [kernel.firstMoment[c0]!, kernel.firstMoment[c1]!];
+  const [x0, x1] = [kernel.firstCell[m0]!, kernel.firstCell[m1]!];
+  const [o0, o1] = [kernel.firstOutcome[x0]!, kernel.firstOutcome[x1]!];
+  const more = (now: readonly number[], from: number, to: number): number => now.length - (to - from);
+  const outcomes = more(piece.chance, o0, o1);
+  return {
+    states: kernel.states,
+    rows: spliced(kernel.rows, at, at + 1, [place.rows.length]),
+    firstColumn: spliced(kernel.firstColumn, at, at + 1, [c0], 0, more(piece.columnShare, c0, c1)),
+    columnShare: spliced(kernel.columnShare, c0, c1, piece.columnShare),
+    firstMoment: spliced(kernel.firstMoment, c0, c1, piece.firstMoment, m0, more(piece.momentShare, m0, m1)),
+    momentShare: spliced(kernel.momentShare, m0, m1, piece.momentShare),
+    firstCell: spliced(kernel.firstCell, m0, m1, piece.firstCell, x0, more(piece.seconds, x0, x1)),
+    seconds: spliced(kernel.seconds, x0, x1, piece.seconds),
+    firstOutcome: spliced(kernel.firstOutcome, x0, x1, piece.firstOutcome, o0, outcomes),
+    endOfLive: spliced(kernel.endOfLive, x0, x1, piece.endOfLive, o0, outcomes),
+    chance: spliced(kernel.chance, o0, o1, piece.chance),
+    target: spliced(kernel.target, o0, o1, piece.target),
+    certain: spliced(kernel.certain, x0, x1, piece.certain),
+    recovers: spliced(kernel.recovers, x0, x1, piece.recovers),
+    worth: kernel.worth,
+    missing: spliced(kernel.missing, at, at + 1, [place.missing]),
+    isBounded: spliced(kernel.isBounded, at, at + 1, [Number(place.isBounded)]),
   };
 }

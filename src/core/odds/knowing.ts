@@ -1,9 +1,9 @@
 import type { InPieces } from '../base';
-import { gameValue, solveGame, type MatrixGame } from '../games';
+import { RememberedGames, solveGame, type MatrixGame } from '../games';
 import type { Kernel } from './kernel';
 import type { Policy } from './outlook';
 import type { HeKnowsYourGame } from './question';
-import { TIE, worthOf } from './roundClock';
+import { TIE } from './roundClock';
 
 export interface KnowingSolution extends HeKnowsYourGame {
   readonly kernel: Kernel;
@@ -20,45 +20,108 @@ export interface Faced {
   readonly best: Int32Array;
 }
 
-/**
- * What his habits and his free picks make of each option; `missingWorth` as in the round clock. For the lower bound a show that was
- * left out stands as a last column that is worth nothing: he may pick it.
- */
-export function facedAt(solution: Omit<KnowingSolution, 'seesIt'>, state: number, left: number, missingWorth: 0 | 1 = 0): Faced {
-  const { kernel: k, readSkill, freely } = solution;
-  const rows = k.rows[state]!;
-  const [from, to] = [k.firstColumn[state]!, k.firstColumn[state + 1]!];
-  const columns = to - from + (k.isBounded[state] === 1 && missingWorth === 0 ? 1 : 0);
-  const entries = new Float64Array(rows * columns);
-  const habit = new Float64Array(rows);
-  const firstMoment = k.firstMoment[from]!;
-  const best = new Int32Array(k.firstMoment[to]! - firstMoment);
-  for (let c = from; c < to; c++) {
-    let read = 0;
-    for (let m = k.firstMoment[c]!; m < k.firstMoment[c + 1]!; m++) {
-      const share = k.momentShare[m]!;
-      let most = -Infinity;
-      for (let a = 0; a < rows; a++) {
-        const worth = worthOf(solution, k.firstCell[m]! + a, left);
-        entries[a * columns + c - from]! += share * worth;
-        if (worth > most + TIE) {
-          most = worth;
-          best[m - firstMoment] = a;
+/** Room for a position's game, used again and again. */
+export class Facing {
+  rows = 0;
+  columns = 0;
+  /** What the owner gets by row (unread) and column (picked freely). */
+  readonly entries: Float64Array;
+  /** What each row gets against his habits. */
+  readonly habit: Float64Array;
+  /** Row that is best at each moment of the state, in order, when it is read. */
+  readonly best: Int32Array;
+  /** Rows or columns of the largest game. */
+  readonly longest: number;
+  private readonly worths: Float64Array;
+
+  constructor(k: Kernel) {
+    let [entries, rows, moments, columns] = [0, 0, 0, 0];
+    for (let state = 0; state < k.states; state++) {
+      const [from, to] = [k.firstColumn[state]!, k.firstColumn[state + 1]!];
+      rows = Math.max(rows, k.rows[state]!);
+      columns = Math.max(columns, to - from + 1);
+      entries = Math.max(entries, k.rows[state]! * (to - from + 1));
+      moments = Math.max(moments, k.firstMoment[to]! - k.firstMoment[from]!);
+    }
+    this.entries = new Float64Array(entries);
+    this.longest = Math.max(rows, columns);
+    this.habit = new Float64Array(rows);
+    this.worths = new Float64Array(rows);
+    this.best = new Int32Array(moments);
+  }
+
+  /**
+   * What his habits and his free picks make of each option; `missingWorth` as in the round clock. For the lower bound a show that was
+   * left out stands as a last column that is worth nothing: he may pick it.
+   */
+  face(solution: Omit<KnowingSolution, 'seesIt' | 'ask'>, state: number, left: number, missingWorth: 0 | 1 = 0): this {
+    const { kernel: k, value, readSkill, freely } = solution;
+    const { states, firstMoment, momentShare, firstCell, columnShare } = k;
+    const { habit, best, entries, worths } = this;
+    const rows = k.rows[state]!;
+    const [from, to] = [k.firstColumn[state]!, k.firstColumn[state + 1]!];
+    const columns = to - from + (k.isBounded[state] === 1 && missingWorth === 0 ? 1 : 0);
+    this.rows = rows;
+    this.columns = columns;
+    entries.fill(0, 0, rows * columns);
+    habit.fill(0, 0, rows);
+    const first = firstMoment[from]!;
+    for (let c = from; c < to; c++) {
+      let read = 0;
+      for (let m = firstMoment[c]!; m < firstMoment[c + 1]!; m++) {
+        const share = momentShare[m]!;
+        worthsOf(k, value, states, firstCell[m]!, rows, left, worths);
+        let most = -Infinity;
+        for (let a = 0; a < rows; a++) {
+          const worth = worths[a]!;
+          entries[a * columns + c - from]! += share * worth;
+          if (worth > most + TIE) {
+            most = worth;
+            best[m - first] = a;
+          }
         }
+        read += share * most;
       }
-      read += share * most;
+      for (let a = 0; a < rows; a++) {
+        const at = a * columns + c - from;
+        entries[at] = readSkill * read + (1 - readSkill) * entries[at]!;
+        habit[a]! += columnShare[c]! * entries[at]!;
+      }
     }
+    const byMissing = k.missing[state]! * missingWorth;
     for (let a = 0; a < rows; a++) {
-      const at = a * columns + c - from;
-      entries[at] = readSkill * read + (1 - readSkill) * entries[at]!;
-      habit[a]! += k.columnShare[c]! * entries[at]!;
+      habit[a]! += byMissing;
+      for (let j = 0; j < columns; j++) entries[a * columns + j] = freely * entries[a * columns + j]! + (1 - freely) * habit[a]!;
     }
+    return this;
   }
+}
+
+/** Worths of the cells of a moment, one for each row, as `worthOf` finds them; the arrays stand in local names, for the innermost loop. */
+function worthsOf(k: Kernel, value: Float64Array, states: number, first: number, rows: number, left: number, into: Float64Array): void {
+  const { seconds, firstOutcome, endOfLive, chance, target, certain } = k;
   for (let a = 0; a < rows; a++) {
-    const byHabit = habit[a]! + k.missing[state]! * missingWorth;
-    for (let j = 0; j < columns; j++) entries[a * columns + j] = freely * entries[a * columns + j]! + (1 - freely) * byHabit;
+    const cell = first + a;
+    const rest = left - seconds[cell]!;
+    let sum = 0;
+    if (rest >= 0) {
+      const row = rest * states;
+      sum = certain[cell]!;
+      const end = endOfLive[cell]!;
+      for (let i = firstOutcome[cell]!; i < end; i++) sum += chance[i]! * value[row + target[i]!]!;
+    }
+    into[a] = sum;
   }
-  return { game: { rows, columns, entries }, best };
+}
+
+/** A position as both stand before it, with so many seconds left; the game stands until the next is asked for. */
+export function facedIn(solution: Omit<KnowingSolution, 'seesIt' | 'ask'>): (state: number, left: number) => Faced {
+  const { kernel: k } = solution;
+  const facing = new Facing(k);
+  return (state, left) => {
+    const moments = k.firstMoment[k.firstColumn[state + 1]!]! - k.firstMoment[k.firstColumn[state]!]!;
+    return { game: facing.face(solution, state, left), best: facing.best.slice(0, moments) };
+  };
 }
 
 interface Pure {
@@ -66,12 +129,13 @@ interface Pure {
   readonly column: number;
   readonly value: number;
 }
-/** The best row if the column is picked after it has been seen. */
-function seen({ rows, columns, entries }: MatrixGame): Pure {
+/** The best row if the column is picked after it has been seen; `replies`: his column against each row. */
+export function bestSeen({ rows, columns, entries }: MatrixGame, replies?: Int32Array): Pure {
   let found: Pure = { row: 0, column: 0, value: -Infinity };
   for (let a = 0; a < rows; a++) {
     let worst = 0;
     for (let j = 1; j < columns; j++) if (entries[a * columns + j]! < entries[a * columns + worst]! - TIE) worst = j;
+    if (replies) replies[a] = worst;
     const value = entries[a * columns + worst]!;
     if (value > found.value + TIE) found = { row: a, column: worst, value };
   }
@@ -91,14 +155,16 @@ export function* solveKnowingInPieces(
   const { states, worth } = kernel;
   const { roundSeconds, readSkill } = question;
   const solution: KnowingSolution = { ...question, kernel, seesIt, value: new Float64Array((roundSeconds + 1) * states) };
+  const facing = new Facing(kernel);
+  const games = new RememberedGames(states, facing.longest);
   for (let left = 0; left <= roundSeconds; left++) {
     for (let state = 0; state < states; state++) {
       const at = left * states + state;
       if (!Number.isNaN(worth[state]!)) solution.value[at] = worth[state]!;
       else if (left > 0) {
-        const { game } = facedAt(solution, state, left, missingWorth);
+        const game = facing.face(solution, state, left, missingWorth);
         // Everything read: no choice is blind, and seeing it changes nothing.
-        solution.value[at] = readSkill >= 1 || seesIt[state] === 1 ? seen(game).value : gameValue(game);
+        solution.value[at] = readSkill >= 1 || seesIt[state] === 1 ? bestSeen(game).value : games.play(state, game);
       }
     }
     yield left / roundSeconds;
@@ -120,7 +186,7 @@ export function mixesOf({ seesIt, readSkill }: KnowingSolution, state: number, {
     const { row, column } = solveGame(game);
     return { mine: row, his: column };
   }
-  const { row, column } = seen(game);
+  const { row, column } = bestSeen(game);
   return { mine: unit(game.rows, row), his: unit(game.columns, column) };
 }
 
@@ -133,11 +199,12 @@ export interface Strategy extends Mixes {
 /** The strategies of a solution, each found once. */
 export function knowingStrategies(solution: KnowingSolution): (state: number, left: number) => Strategy {
   const known = new Map<number, Strategy>();
+  const facedAt = facedIn(solution);
   return (state, left) => {
     const key = left * solution.kernel.states + state;
     const strategy = known.get(key);
     if (strategy) return strategy;
-    const faced = facedAt(solution, state, left);
+    const faced = facedAt(state, left);
     const found = { ...mixesOf(solution, state, faced), best: faced.best };
     known.set(key, found);
     return found;

@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { atOnce, seededRandom } from '../base';
+import { atOnce } from '../base';
 import type { Position, Transition, TreeDocument } from '../tree';
 import { oddsModelOf } from './cells';
 import { kernelOf } from './kernel';
@@ -12,30 +12,11 @@ import { policyOf, solveRoundInPieces } from './roundClock';
 import { sharesOf } from './shares';
 import { mine, his, position, reaction, tree } from '../../../tests/support/smallTree';
 import { literalRecovery, literalValue } from '../../../tests/support/literalOdds';
-import { randomWorld } from '../../../tests/support/randomWorld';
+import { randomOdds } from '../../../tests/support/randomOdds';
 
 const inSeconds = (roundSeconds: number, readSkill = 1) => ({ ...ODDS_QUESTION, roundSeconds, readSkill });
 const closed = (...ids: string[]) => [{ ...reaction(...ids)[0]!, closed: true }];
 const pin = position('pin', { ends: 'settled' });
-
-/** A random tree with moves that are only announced, places that go on in another tree, and ways that fail somewhere. */
-function randomGame(seed: number, positions: number): TreeDocument {
-  const doc = randomWorld(seed, { positions, transitions: 2 * positions });
-  const random = seededRandom(seed + 13);
-  const somewhere = () => doc.positions[Math.floor(random() * positions)]!.id;
-  return {
-    ...doc,
-    positions: doc.positions.map((item) =>
-      !item.ends && random() < 0.3 ? { ...item, continuesIn: { tree: 'another', position: 'there' } } : item,
-    ),
-    transitions: doc.transitions.map((item) => ({
-      ...item,
-      ...(random() < 0.15 ? { announced: true } : {}),
-      ...(item.actor === 'owner' && random() < 0.1 ? { onFail: somewhere() } : {}),
-      ...(item.actor === 'opponent' && random() < 0.5 ? { works: Math.round(random() * 10) / 10 } : {}),
-    })),
-  };
-}
 
 describe('odds against this opponent', () => {
   it('agree with the definition read out literally, read wholly, in part and not at all', () => {
@@ -45,7 +26,7 @@ describe('odds against this opponent', () => {
         fc.integer({ min: 1, max: 70 }),
         fc.constantFrom(1, 1, 0.6, 0),
         (seed, seconds, readSkill) => {
-          const doc = randomGame(seed, 7);
+          const doc = randomOdds(seed, 7);
           const odds = findOdds(doc, inSeconds(seconds, readSkill));
           expect(odds.status).toBe('exact');
           for (const start of odds.starts) {
@@ -61,7 +42,7 @@ describe('odds against this opponent', () => {
   it('account for every round: endings, elsewhere, turned and time sum to one, and goals with what is elsewhere are the value', () => {
     fc.assert(
       fc.property(fc.integer({ min: 1, max: 1e6 }), fc.constantFrom(1, 0.5), (seed, readSkill) => {
-        for (const start of findOdds(randomGame(seed, 20), inSeconds(120, readSkill)).starts) {
+        for (const start of findOdds(randomOdds(seed, 20), inSeconds(120, readSkill)).starts) {
           const of = (goalOnly: boolean) =>
             start.endings.filter(({ goal }) => goal || !goalOnly).reduce((sum, ending) => sum + ending.chance, 0);
           expect(of(false) + start.elsewhere + start.turned + start.timeUp).toBeCloseTo(1, 10);
@@ -165,7 +146,7 @@ describe('odds if he knows your game', () => {
         fc.constantFrom(0, 0.5, 1),
         fc.constantFrom(0, 1 / 3, 1),
         (seed, seconds, readSkill, freely) => {
-          const game = randomGame(seed, 6);
+          const game = randomOdds(seed, 6);
           const doc = { ...game, positions: game.positions.map((item, i) => (i % 4 === 1 ? { ...item, heSeesItFirst: true } : item)) };
           const odds = findOdds(doc, knowing(seconds, readSkill, freely));
           for (const { position: id, value } of odds.starts)
@@ -177,7 +158,7 @@ describe('odds if he knows your game', () => {
   });
   it('with no freedom are those against this opponent, with the same reading', () => {
     for (const seed of [1, 2, 3, 4, 5]) {
-      const doc = randomGame(seed, 12);
+      const doc = randomOdds(seed, 12);
       const plain = findOdds(doc, inSeconds(90, 0.4));
       const free = findOdds(doc, knowing(90, 0.4, 0));
       free.starts.forEach((start, i) => {
@@ -187,7 +168,7 @@ describe('odds if he knows your game', () => {
   });
   it('account for every round, and are no better the more freely he picks', () => {
     for (const seed of [11, 12, 13, 14]) {
-      const doc = randomGame(seed, 14);
+      const doc = randomOdds(seed, 14);
       const all = [0, 1 / 3, 2 / 3, 1].map((freely) => findOdds(doc, knowing(90, 0.5, freely)));
       for (const { starts } of all)
         for (const start of starts) {
@@ -237,7 +218,7 @@ describe('odds if he knows your game', () => {
 
 describe('the outlook from several starts', () => {
   it('is that from each alone, and so many are followed at once as the memory holds', () => {
-    const doc = randomGame(5, 12);
+    const doc = randomOdds(5, 12);
     const kernel = kernelOf(oddsModelOf(doc, NOWHERE_KNOWN), false);
     const policy = policyOf(atOnce(solveRoundInPieces(kernel, inSeconds(90, 0.7))));
     const starts = [0, 1, 2, 3, 4];
@@ -253,7 +234,7 @@ describe('where he gets his guard back', () => {
   it('is the start from which a place is reached soonest, the earlier of two alike', () => {
     fc.assert(
       fc.property(fc.integer({ min: 1, max: 1e6 }), (seed) => {
-        const doc = randomGame(seed, 9);
+        const doc = randomOdds(seed, 9);
         const found = recoversTo(doc);
         // Nobody gets anything back where it has ended.
         for (const [at, { id, ends }] of doc.positions.entries())
@@ -312,7 +293,7 @@ describe('a choice', () => {
   it('holds from there down against every second of the round', () => {
     fc.assert(
       fc.property(fc.integer({ min: 1, max: 1e6 }), (seed) => {
-        const doc = randomGame(seed, 6);
+        const doc = randomOdds(seed, 6);
         const odds = findOdds(doc, inSeconds(100));
         for (const [at, { choices }] of odds.positions.entries())
           for (const [n, choice] of choices.entries()) {

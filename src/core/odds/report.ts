@@ -3,7 +3,7 @@ import { isGoal, type Ending, type PositionId, type TransitionId, type TreeDocum
 import { oddsModelOf, type OddsModel, type Place } from './cells';
 import { choiceOf, plainChoice, type Choice } from './choices';
 import { kernelOf } from './kernel';
-import { facedAt, mixesOf, type KnowingSolution } from './knowing';
+import { facedIn, mixesOf, type Faced, type KnowingSolution } from './knowing';
 import { outlooksFrom, startsAtOnce, type Outlook } from './outlook';
 import { NOWHERE_KNOWN, ODDS_QUESTION, type Elsewhere, type OddsQuestion } from './question';
 import { isKnowing, policyIn, solveInPieces, valueAt, type Solution } from './solved';
@@ -67,6 +67,8 @@ interface Solved {
   readonly solution: Solution;
   readonly foreseen: Solution;
   readonly upper: Solution;
+  /** Of who knows the game. */
+  readonly facedAt?: ReturnType<typeof facedIn>;
 }
 
 function startOddsOf({ model, solution, foreseen, upper }: Solved, at: number, outlook: Outlook): StartOdds {
@@ -92,9 +94,9 @@ function startOddsOf({ model, solution, foreseen, upper }: Solved, at: number, o
 const leadsOn = (place: Place | null): boolean =>
   place === null || place.rows.length > 1 || place.cells.some((moments) => moments.some((cells) => cells[0]!.consequences.length > 0));
 
-function choicesAt({ solution }: Solved, place: Place, at: number): Choice[] {
+function choicesAt({ solution, facedAt }: Solved, place: Place, at: number): Choice[] {
   const { kernel, roundSeconds } = solution;
-  const faced = isKnowing(solution) ? facedAt(solution, at, roundSeconds) : null;
+  const faced = facedAt?.(at, roundSeconds);
   const firstMoment = kernel.firstMoment[kernel.firstColumn[at]!]!;
   return place.columns.flatMap((column, c) =>
     column.moments.flatMap((moment, t) => {
@@ -109,8 +111,8 @@ function choicesAt({ solution }: Solved, place: Place, at: number): Choice[] {
   );
 }
 
-function mixesAt(solution: KnowingSolution, place: Place, at: number): Mixes {
-  const { mine, his } = mixesOf(solution, at, facedAt(solution, at, solution.roundSeconds));
+function mixesAt(solution: KnowingSolution, place: Place, at: number, faced: Faced): Mixes {
+  const { mine, his } = mixesOf(solution, at, faced);
   const isSome = ({ chance }: { readonly chance: number }): boolean => chance > 0;
   return {
     mine: solution.readSkill < 1 ? place.rows.map((row, a) => ({ transition: row?.id ?? null, chance: mine[a]! })).filter(isSome) : [],
@@ -122,7 +124,7 @@ function mixesAt(solution: KnowingSolution, place: Place, at: number): Mixes {
 }
 
 function positionOddsOf(solved: Solved, position: TreeDocument['positions'][number], at: number): PositionOdds {
-  const { model, solution } = solved;
+  const { model, solution, facedAt } = solved;
   const { value, roundSeconds, readSkill } = solution;
   const place = model.places[at]!;
   const row = roundSeconds * model.states;
@@ -134,7 +136,7 @@ function positionOddsOf(solved: Solved, position: TreeDocument['positions'][numb
     isDrawn: leadsOn(place),
     choices: place ? choicesAt(solved, place, at) : [],
     ...unread,
-    ...(place && isKnowing(solution) ? { mixes: mixesAt(solution, place, at) } : {}),
+    ...(place && isKnowing(solution) ? { mixes: mixesAt(solution, place, at, facedAt!(at, roundSeconds)) } : {}),
   };
 }
 
@@ -152,7 +154,7 @@ export function* findOddsInPieces(tree: TreeDocument, question: OddsQuestion, el
   const isShort = question.ask === 'knowing' ? kernel.isBounded.includes(1) : kernel.missing.some((chance) => chance > 0);
   const upper = isShort ? yield* partOf(solveInPieces(model, kernel, question, 1), 0.3, 0.5) : solution;
   const foreseen = yield* partOf(solveInPieces(model, kernelOf(model, true), question), 0.5, 0.8);
-  const solved: Solved = { model, solution, foreseen, upper };
+  const solved: Solved = { model, solution, foreseen, upper, ...(isKnowing(solution) ? { facedAt: facedIn(solution) } : {}) };
   const at = new Map(tree.positions.map(({ id }, i) => [id, i]));
   const begun = tree.starts.map(({ position }) => at.get(position)!);
   const policy = policyIn(solution);

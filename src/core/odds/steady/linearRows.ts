@@ -1,0 +1,72 @@
+/** Sweeps after which the rest is taken as it is; the residual of the next step tells. */
+const MOST_SWEEPS = 2000;
+
+/** v = certain + chances · v, a row for each state that was begun, in that order. */
+export class LinearRows {
+  private readonly states: number[] = [];
+  private readonly first: number[] = [];
+  private readonly target: number[] = [];
+  private readonly chance: number[] = [];
+  private readonly certain: number[] = [];
+  /** Chance of coming back to the row's own state. */
+  private readonly own: number[] = [];
+  /** Of the row that is being written: where each target stands in it, -1 = not yet. */
+  private readonly at: Int32Array;
+
+  constructor(states: number) {
+    this.at = new Int32Array(states).fill(-1);
+  }
+
+  clear(): void {
+    for (const list of [this.states, this.first, this.target, this.chance, this.certain, this.own]) list.length = 0;
+  }
+  begin(state: number): void {
+    this.states.push(state);
+    this.first.push(this.target.length);
+    this.certain.push(0);
+    this.own.push(0);
+  }
+  addCertain(worth: number): void {
+    this.certain[this.certain.length - 1]! += worth;
+  }
+  add(target: number, chance: number): void {
+    const row = this.states.length - 1;
+    if (target === this.states[row]) {
+      this.own[row]! += chance;
+      return;
+    }
+    const at = this.at[target]!;
+    if (at >= 0) this.chance[at]! += chance;
+    else {
+      this.at[target] = this.target.length;
+      this.target.push(target);
+      this.chance.push(chance);
+    }
+  }
+  end(): void {
+    for (let i = this.first[this.first.length - 1]!; i < this.target.length; i++) this.at[this.target[i]!] = -1;
+  }
+
+  private worthOfRow(row: number, value: Float64Array): number {
+    let sum = this.certain[row]!;
+    const end = row + 1 < this.first.length ? this.first[row + 1]! : this.target.length;
+    for (let i = this.first[row]!; i < end; i++) sum += this.chance[i]! * value[this.target[i]!]!;
+    return sum / (1 - this.own[row]!);
+  }
+
+  /** Solves the rows by sweeps there and back, each row's own loop solved in itself (Gauss–Seidel), into `value`. */
+  solve(value: Float64Array, exact: number): void {
+    const count = this.states.length;
+    for (let sweep = 0; sweep < MOST_SWEEPS; sweep++) {
+      let most = 0;
+      for (let i = 0; i < count; i++) {
+        const row = sweep % 2 === 0 ? count - 1 - i : i;
+        const state = this.states[row]!;
+        const worth = this.worthOfRow(row, value);
+        most = Math.max(most, Math.abs(worth - value[state]!));
+        value[state] = worth;
+      }
+      if (most <= Math.max(exact, 1e-15)) return;
+    }
+  }
+}

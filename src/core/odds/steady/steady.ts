@@ -1,0 +1,80 @@
+import type { InPieces } from '../../base';
+import type { Kernel } from '../kernel';
+import type { OddsQuestion } from '../question';
+import { SteadyWork } from './steadyWork';
+import { steadyKernel } from './steadyKernel';
+
+/** The one answer of the steady clock. Asked as an answer of the round clock is, with no seconds left. */
+export interface SteadySolution {
+  /** With the clock's factors in its chances. */
+  readonly kernel: Kernel;
+  readonly roundSeconds: number;
+  readonly readSkill: number;
+  /** λ; 0 where he follows his habits. */
+  readonly freely: number;
+  readonly seesIt: Uint8Array;
+  /** Worth in [0, 1] by state. */
+  readonly value: Float64Array;
+  readonly status: 'exact' | 'budget';
+  /** Largest difference that one step more would make, and how far from the truth any worth is at most. */
+  readonly residual: number;
+  readonly bound: number;
+}
+
+/** A residual that is as good as none. */
+const EXACT = 1e-11;
+const MOST_STEPS = 200;
+/** A residual up to which an answer counts as exact, in parts of the chance to finish. */
+const GOOD = 1e-9;
+
+/**
+ * The stationary answer on the steady clock: a discounted decision process (question 1), or a discounted stochastic game (question 2;
+ * Shapley 1953). Newton's steps: what both do against the last worths, and what that is worth for ever (Pollatschek & Avi-Itzhak
+ * 1969). They cycle on many large graphs; where one does not halve the residual it is taken back, and his mixes are held
+ * while the owner answers them at his best (Hoffman & Karp 1966), which comes down to the answer from above, however slowly.
+ * Pre: nothing of `kernel` is discounted yet. `warm`: worths to begin with, by state.
+ */
+export function* solveSteadyInPieces(
+  kernel: Kernel,
+  question: OddsQuestion,
+  seesIt: Uint8Array,
+  warm?: Float64Array,
+): InPieces<SteadySolution> {
+  const work = new SteadyWork(steadyKernel(kernel, question.roundSeconds), question, seesIt, warm);
+  const kept = { value: work.value.slice(), residual: Infinity };
+  let last = Infinity;
+  let isHeld = false;
+  for (let step = 0; step < MOST_STEPS; step++) {
+    const residual = work.answerEach();
+    yield;
+    const isBetter = residual < (isHeld ? kept.residual / 10 : last / 2);
+    if (residual < kept.residual) {
+      kept.residual = residual;
+      kept.value.set(work.value);
+    }
+    if (residual <= EXACT) break;
+    if (isBetter) {
+      isHeld = false;
+      work.followForEver(residual / 100);
+    } else {
+      isHeld = true;
+      work.answerHeld(residual / 10);
+    }
+    last = residual;
+  }
+  const { kernel: k, roundSeconds, readSkill, freely } = work;
+  const { residual } = kept;
+  const status = residual <= GOOD ? 'exact' : 'budget';
+  return { kernel: k, roundSeconds, readSkill, freely, seesIt, value: kept.value, status, residual, bound: residual / (1 - longest(k)) };
+}
+
+/** The most of any worth that comes back after a step: how far steps bring two answers together at the least. */
+function longest(k: Kernel): number {
+  let most = 0;
+  for (let cell = 0; cell < k.certain.length; cell++) {
+    let sum = 0;
+    for (let o = k.firstOutcome[cell]!; o < k.endOfLive[cell]!; o++) sum += k.chance[o]!;
+    most = Math.max(most, sum);
+  }
+  return most;
+}

@@ -1,0 +1,19 @@
+import type { Kernel } from '../kernel';
+
+/**
+ * The steady clock: the round ends at a constant rate, one in `roundSeconds`, so that what comes after so many seconds is worth
+ * exp(−seconds / roundSeconds) of it. The same process with these factors in its chances: no seconds are left to count, and everything
+ * that asks for a worth with so many of them asks at 0.
+ */
+export function steadyKernel(kernel: Kernel, roundSeconds: number): Kernel {
+  const factor = Float64Array.from(kernel.seconds, (seconds) => Math.exp(-seconds / roundSeconds));
+  const chance = kernel.chance.slice();
+  for (let cell = 0; cell < factor.length; cell++)
+    for (let o = kernel.firstOutcome[cell]!; o < kernel.firstOutcome[cell + 1]!; o++) chance[o]! *= factor[cell]!;
+  return {
+    ...kernel,
+    seconds: new Int32Array(factor.length),
+    chance,
+    certain: kernel.certain.map((worth, cell) => worth * factor[cell]!),
+  };
+}
