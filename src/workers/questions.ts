@@ -3,15 +3,23 @@ import { layoutBoardInPieces, type BoardLayout, type Grid } from '@/core/board';
 import { effectOfRemovalInPieces, type RemovalEffect, type Removed } from '@/core/findings';
 import {
   findAdviceInPieces,
+  findClosenessInPieces,
+  findLoadsInPieces,
   findMarginsInPieces,
   findOddsInPieces,
+  findStrengthsInPieces,
   type Advice,
-  type Margin,
+  type Closeness,
+  type HeKnowsYourGame,
+  type Load,
+  type Margins,
   type Odds,
   type OddsQuestion,
+  type WorkList,
 } from '@/core/odds';
 import { viewTree, type Filter, type TreeView } from '@/core/lens';
-import { findFilterDifferenceInPieces, findUnanswered, type FilterDifference, type RouteEnds } from '@/core/structure';
+import { findDilemmas, findFilterDifferenceInPieces, findUnanswered, type FilterDifference, type RouteEnds } from '@/core/structure';
+import { dilemmaLines, type DilemmaLines } from '@/core/words';
 import type { Contact, PositionId, TreeDocument } from '@/core/tree';
 import type { GymsWords } from '@/core/catalogue';
 import type { OutlineMode } from '@/core/outline';
@@ -34,7 +42,10 @@ export type Question = { readonly look: Look } & (
   | { readonly kind: 'difference' }
   | { readonly kind: 'odds'; readonly question: OddsQuestion }
   | { readonly kind: 'advice'; readonly question: OddsQuestion }
+  | { readonly kind: 'closeness'; readonly question: OddsQuestion; readonly items: readonly Advice[] }
   | { readonly kind: 'margins'; readonly question: OddsQuestion }
+  | { readonly kind: 'dilemmas'; readonly question: HeKnowsYourGame }
+  | { readonly kind: 'loads'; readonly question: OddsQuestion }
   | { readonly kind: 'outline'; readonly text: string; readonly mode: OutlineMode; readonly own: GymsWords | null }
   | {
       readonly kind: 'layout';
@@ -55,10 +66,13 @@ export interface AnswerTo {
   /** What the look's filter takes away from the coach's own side of the tree. */
   readonly difference: FilterDifference;
   readonly odds: Odds;
-  /** What brings most first. */
-  readonly advice: readonly Advice[];
-  /** Of each start; empty = they cannot be found. */
-  readonly margins: readonly Margin[];
+  readonly advice: WorkList;
+  /** Null = it cannot be found. */
+  readonly closeness: Closeness | null;
+  readonly margins: Margins;
+  readonly dilemmas: DilemmaLines;
+  /** What most hangs on first. */
+  readonly loads: readonly Load[];
   readonly outline: OutlineAnswer;
   readonly layout: BoardLayout;
 }
@@ -87,6 +101,12 @@ export function* answering(tree: TreeDocument, question: Question): InPieces<Ans
   if (question.kind === 'position') return yield* positionInPieces(looked, question.position);
   if (question.kind === 'odds') return yield* findOddsInPieces(shown, question.question);
   if (question.kind === 'margins') return yield* findMarginsInPieces(shown, question.question);
+  if (question.kind === 'closeness') return yield* findClosenessInPieces(shown, question.items, question.question);
+  if (question.kind === 'dilemmas') {
+    const strengths = yield* findStrengthsInPieces(shown, question.question);
+    return dilemmaLines(shown, findDilemmas(shown).dilemmas, strengths);
+  }
+  if (question.kind === 'loads') return yield* findLoadsInPieces(shown, question.question);
   if (question.kind === 'advice') return yield* findAdviceInPieces(shown, findUnanswered(shown), question.question);
   const known = drawn(tree);
   const key = JSON.stringify(question);

@@ -1,6 +1,10 @@
-export { findAdviceInPieces, PRACTISED, type Advice } from './derived/advice';
+export { findAdviceInPieces, PRACTISED, type Advice, type WorkList } from './derived/advice';
 export type { Choice } from './choices';
-export { findMarginsInPieces, type Margin } from './derived/margin';
-export { KNOWING_QUESTION, ODDS_QUESTION, type OddsQuestion } from './question';
+export { findClosenessInPieces, type Closeness, type Spread } from './derived/closeness';
+export { findStrengthsInPieces, SLIGHT, type Strength } from './derived/dilemmas';
+export { findLoadsInPieces, type Load } from './derived/load';
+export { findMarginsInPieces, type Margin, type Margins } from './derived/margin';
+export type { Mover } from './derived/movers';
+export { KNOWING_QUESTION, ODDS_QUESTION, type HeKnowsYourGame, type OddsQuestion } from './question';
 export { findOdds, findOddsInPieces, type Odds, type Mixes, type PositionOdds, type StartOdds } from './report';
 export { sharesOf } from './shares';

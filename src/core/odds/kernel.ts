@@ -127,12 +127,8 @@ class Writer {
   }
 }
 
-/** `isDrawn`: as if nothing unforeseen came (u = 0 everywhere). */
-export function kernelOf(model: OddsModel, isDrawn: boolean): Kernel {
-  const { states, worth } = model;
-  const places = Array.from({ length: states }, (_, at) => model.places[at] ?? null);
-  const all = new Writer(model, isDrawn);
-  places.forEach((place, at) => all.addState(at, place));
+/** Arrays of the states that were written, closed. */
+function closed(all: Writer, places: readonly (Place | null)[], { states, worth }: OddsModel): Kernel {
   return {
     states,
     rows: Int32Array.from(places, (place) => place?.rows.length ?? 0),
@@ -154,13 +150,28 @@ export function kernelOf(model: OddsModel, isDrawn: boolean): Kernel {
   };
 }
 
+/** `isDrawn`: as if nothing unforeseen came (u = 0 everywhere). */
+export function kernelOf(model: OddsModel, isDrawn: boolean): Kernel {
+  const places = Array.from({ length: model.states }, (_, at) => model.places[at] ?? null);
+  const all = new Writer(model, isDrawn);
+  places.forEach((place, at) => all.addState(at, place));
+  return closed(all, places, model);
+}
+
+/** One place of it alone, as the first state; its outcomes lead to the states of the whole. */
+export function kernelOfPlace(model: OddsModel, at: number, place: Place): Kernel {
+  const one = new Writer(model, false);
+  one.addState(at, place);
+  return closed(one, [place], model);
+}
+
 type Numbers = Int32Array | Float64Array | Uint8Array;
 
 /** `all` with what stands in [from, to) replaced; what follows the part is moved on by `shift`, the part itself by `base`. */
-function spliced<T extends Numbers>(all: T, from: number, to: number, part: readonly number[], base = 0, shift = 0): T {
+function spliced<T extends Numbers>(all: T, from: number, to: number, part: Numbers | readonly number[], base = 0, shift = 0): T {
   const found = new (all.constructor as new (size: number) => T)(all.length - (to - from) + part.length);
   found.set(all.subarray(0, from));
-  part.forEach((value, i) => void (found[from + i] = value + base));
+  for (let i = 0; i < part.length; i++) found[from + i] = part[i]! + base;
   const after = from + part.length;
   found.set(all.subarray(to), after);
   if (shift !== 0) for (let i = after; i < found.length; i++) found[i]! += shift;
@@ -169,24 +180,23 @@ function spliced<T extends Numbers>(all: T, from: number, to: number, part: read
 
 /** The process with another place at a state where play goes on, all else as it is. Copies only: O(size), no chance is found anew. */
 export function withPlace(kernel: Kernel, model: OddsModel, at: number, place: Place): Kernel {
-  const piece = new Writer(model, false);
-  piece.addState(at, place);
+  const piece = kernelOfPlace(model, at, place);
   const [c0, c1] = [kernel.firstColumn[at]!, kernel.firstColumn[at + 1]!];
   const [m0, m1] = [kernel.firstMoment[c0]!, kernel.firstMoment[c1]!];
   const [x0, x1] = [kernel.firstCell[m0]!, kernel.firstCell[m1]!];
   const [o0, o1] = [kernel.firstOutcome[x0]!, kernel.firstOutcome[x1]!];
-  const more = (now: readonly number[], from: number, to: number): number => now.length - (to - from);
+  const more = (now: Numbers, from: number, to: number): number => now.length - (to - from);
   const outcomes = more(piece.chance, o0, o1);
   return {
     states: kernel.states,
     rows: spliced(kernel.rows, at, at + 1, [place.rows.length]),
     firstColumn: spliced(kernel.firstColumn, at, at + 1, [c0], 0, more(piece.columnShare, c0, c1)),
     columnShare: spliced(kernel.columnShare, c0, c1, piece.columnShare),
-    firstMoment: spliced(kernel.firstMoment, c0, c1, piece.firstMoment, m0, more(piece.momentShare, m0, m1)),
+    firstMoment: spliced(kernel.firstMoment, c0, c1, piece.firstMoment.subarray(0, -1), m0, more(piece.momentShare, m0, m1)),
     momentShare: spliced(kernel.momentShare, m0, m1, piece.momentShare),
-    firstCell: spliced(kernel.firstCell, m0, m1, piece.firstCell, x0, more(piece.seconds, x0, x1)),
+    firstCell: spliced(kernel.firstCell, m0, m1, piece.firstCell.subarray(0, -1), x0, more(piece.seconds, x0, x1)),
     seconds: spliced(kernel.seconds, x0, x1, piece.seconds),
-    firstOutcome: spliced(kernel.firstOutcome, x0, x1, piece.firstOutcome, o0, outcomes),
+    firstOutcome: spliced(kernel.firstOutcome, x0, x1, piece.firstOutcome.subarray(0, -1), o0, outcomes),
     endOfLive: spliced(kernel.endOfLive, x0, x1, piece.endOfLive, o0, outcomes),
     chance: spliced(kernel.chance, o0, o1, piece.chance),
     target: spliced(kernel.target, o0, o1, piece.target),

@@ -36,7 +36,7 @@ export class Facing {
 
   constructor(k: Kernel) {
     let [entries, rows, moments, columns] = [0, 0, 0, 0];
-    for (let state = 0; state < k.states; state++) {
+    for (let state = 0; state < k.rows.length; state++) {
       const [from, to] = [k.firstColumn[state]!, k.firstColumn[state + 1]!];
       rows = Math.max(rows, k.rows[state]!);
       columns = Math.max(columns, to - from + 1);

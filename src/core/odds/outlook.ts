@@ -18,8 +18,13 @@ export interface Outlook {
   readonly visits: Float64Array;
 }
 
-/** Told of each cell that is played: with how many seconds left, and how often by all starts together. */
-export type Watch = (cell: number, left: number, chance: number) => void;
+/** Told of what happens, with how many seconds left, and how often by all starts together. */
+export interface Watch {
+  /** A cell is played. */
+  readonly cell?: (cell: number, left: number, chance: number) => void;
+  /** The athletes face each other at a state, with a decision to make. */
+  readonly faced?: (state: number, left: number, times: number) => void;
+}
 
 /** Sums for each start, side by side. */
 class Sums {
@@ -89,7 +94,7 @@ export function outlooksFrom(k: Kernel, policy: Policy, roundSeconds: number, st
   let together = 0;
   const take = (cell: number, share: number): void => {
     done += share;
-    watch?.(cell, now, share * together);
+    watch?.cell?.(cell, now, share * together);
     const rest = now - k.seconds[cell]!;
     if (rest < 0) {
       addTo(sums.timeUp, 0, share);
@@ -115,6 +120,7 @@ export function outlooksFrom(k: Kernel, policy: Policy, roundSeconds: number, st
         addTo(sums.seconds, 0, roundSeconds);
       } else {
         addTo(sums.visits, state * n, 1);
+        watch?.faced?.(state, now, together);
         done = 0;
         policy(state, now, take);
         if (k.isBounded[state] === 1) {

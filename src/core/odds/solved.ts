@@ -9,11 +9,14 @@ import { policyOf, solveRoundInPieces, type RoundSolution } from './roundClock';
 export type Solution = RoundSolution | KnowingSolution;
 export const isKnowing = (solution: Solution): solution is KnowingSolution => 'freely' in solution;
 
+/** 1 where he sees the choice before he picks, by state. */
+export const seesItFirst = (model: OddsModel): Uint8Array =>
+  Uint8Array.from({ length: model.states }, (_, at) => Number(model.places[at]?.position.heSeesItFirst === true));
+
 /** The answer to a question; `missingWorth` is what shows left out are worth: 0 for the lower, 1 for the upper bound. */
 export function solveInPieces(model: OddsModel, kernel: Kernel, question: OddsQuestion, missingWorth: 0 | 1 = 0): InPieces<Solution> {
   if (question.ask === 'opponent') return solveRoundInPieces(kernel, question, missingWorth);
-  const seesIt = Uint8Array.from(model.places, (place) => Number(place?.position.heSeesItFirst === true));
-  return solveKnowingInPieces(kernel, question, seesIt, missingWorth);
+  return solveKnowingInPieces(kernel, question, seesItFirst(model), missingWorth);
 }
 
 /** What both do in it. */

@@ -8,6 +8,7 @@ export * from './catalogue';
 export * from './cautions';
 export * from './chances';
 export * from './classSheet';
+export * from './dilemmas';
 export * from './drills';
 export * from './figures';
 export * from './filter';

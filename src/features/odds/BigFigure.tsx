@@ -1,13 +1,18 @@
 import { Working } from '@/client/Working';
 import type { Filter } from '@/core/lens';
 import type { OddsQuestion, StartOdds } from '@/core/odds';
+import type { TreeDocument } from '@/core/tree';
 import { sayBetween, sayWorth } from '@/core/words';
 import { useAnswer, type Subject } from '@/workers/useAnswer';
+import { TypeFirst } from './TypeFirst';
 
 interface Props {
   readonly subject: Subject;
   readonly filter: Filter;
   readonly question: OddsQuestion;
+  /** As it is spoken of. */
+  readonly tree: TreeDocument;
+  readonly starts: readonly StartOdds[];
   readonly start: StartOdds;
   readonly name: string;
   /** Something leads on from there. */
@@ -17,10 +22,10 @@ interface Props {
 }
 
 /** The answer as one figure, with its margin, which follows. */
-export function BigFigure({ subject, filter, question, start, name, isDrawn, isReady }: Props) {
+export function BigFigure({ subject, filter, question, tree, starts, start, name, isDrawn, isReady }: Props) {
   const answer = useAnswer<'margins'>(subject, isReady && isDrawn ? { kind: 'margins', look: { filter, swapped: false }, question } : null);
   const { value, pending } = answer;
-  const margin = pending ? undefined : value?.find(({ position }) => position === start.position);
+  const margin = pending ? undefined : value?.starts.find(({ position }) => position === start.position);
   return (
     <>
       <p className="flex flex-wrap items-baseline gap-x-3">
@@ -40,6 +45,7 @@ export function BigFigure({ subject, filter, question, start, name, isDrawn, isR
         {isReady && isDrawn && !margin && (pending || answer.failed !== null || value === null) && (
           <Working what="Finding the margin" answer={answer} />
         )}
+        {margin && value && <TypeFirst {...{ tree, filter, starts }} movers={value.toType} />}
         {!margin && !pending && value !== null && <p className="text-soft">No margin: a place has more than 64 shows.</p>}
       </div>
     </>

@@ -1,7 +1,7 @@
 'use client';
 import { useMemo, useState } from 'react';
 import { ODDS_QUESTION, type OddsQuestion, type StartOdds } from '@/core/odds';
-import { filterTree, isFiltering, type Filter, viewTree } from '@/core/lens';
+import { filterTree, isFiltering, type Filter } from '@/core/lens';
 import { indexOf, positionOf, type TreeDocument } from '@/core/tree';
 import { clock, plural, sayAgainst, sayDefaults, sayMargin, sayTimesARound } from '@/core/words';
 import { treeInGym, type GymBook } from '@/core/people';
@@ -15,14 +15,17 @@ import { StripButton } from '@/ui/StripButton';
 import { useAnswer } from '@/workers/useAnswer';
 import { Working } from '@/client/Working';
 import { BigFigure } from './BigFigure';
+import { Dilemmas } from './Dilemmas';
+import { HangsOn } from './HangsOn';
 import { PlaceOdds } from './PlaceOdds';
 import { questionFor, QuestionRow, type Asked } from './QuestionRow';
 import { StartTable } from './StartTable';
+import { spokenTree } from './spokenTree';
 import { WorkOn } from './WorkOn';
 import { endingBars, visitList } from './viewModel';
 import { Select } from '@/ui/Select';
 
-/** Positions up to which everything is tried one after the other, each solved anew. */
+/** Positions up to which all chances are drawn again and again. */
 const MOST_TRIED = 500;
 const ROUNDS = [60, 120, 180, 240, 300, 360, 480, 600];
 
@@ -82,13 +85,11 @@ export function OddsScreen({ tree: bare, revision, book, at, filter: opened }: P
   const isAnswered = odds !== null && !pending;
   const isTriable = bare.positions.length <= MOST_TRIED;
   const look = useMemo(() => ({ filter, swapped: false }), [filter]);
-  const advice = useAnswer<'advice'>(subject, isAnswered && start && isTriable ? { kind: 'advice', look, question } : null);
+  const advice = useAnswer<'advice'>(subject, isAnswered && start ? { kind: 'advice', look, question } : null);
+  const isAdvised = isAnswered && advice.value !== null && !advice.pending;
   // Figures are put into words with the tree that they were made of.
   const { asked: answered, of } = answer;
-  const spoken = useMemo(
-    () => (answered && of ? viewTree(treeInGym(of, book), answered.look.filter, false).shown : tree),
-    [answered, of, book, tree],
-  );
+  const spoken = useMemo(() => (answered && of ? spokenTree(of, book, answered.look.filter) : tree), [answered, of, book, tree]);
   const index = indexOf(spoken);
   const here = odds?.positions.find((item) => item.position === shownAt);
   const position = index.positions.get(shownAt);
@@ -149,18 +150,22 @@ export function OddsScreen({ tree: bare, revision, book, at, filter: opened }: P
               {start && (
                 <BigFigure
                   {...{ subject, filter, question, start }}
-                  isReady={isAnswered && advice.value !== null && !advice.pending}
+                  tree={spoken}
+                  starts={odds!.starts}
+                  isReady={isAdvised && isTriable}
                   isDrawn={odds?.positions.find((item) => item.position === start.position)?.isDrawn ?? true}
                   name={positionOf(index, start.position).name}
                 />
               )}
               {start && <Endings start={start} name={positionOf(index, start.position).name} />}
-              {start && isTriable && <WorkOn {...{ subject, filter }} answer={advice} />}
               {start && !isTriable && (
-                <p className="mt-5 text-soft">
-                  This tree has more than {MOST_TRIED} places: what to work on and the margin are not tried, since each try takes long.
+                <p className="mt-1 text-soft">
+                  This tree has more than {MOST_TRIED} places: how sure its figures are is not tried, since each of 500 tries takes long.
                 </p>
               )}
+              {start && <WorkOn {...{ subject, filter, question }} answer={advice} isReady={isAdvised && isTriable} />}
+              {start && <Dilemmas {...{ subject, filter, question }} isReady={isAdvised} />}
+              {start && <HangsOn {...{ subject, filter, question }} isReady={isAdvised} />}
               {start && (
                 <section aria-label="Where the time goes" className="mt-5">
                   <h2 className="text-[19px]">Where the round is fought</h2>

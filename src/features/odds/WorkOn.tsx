@@ -1,64 +1,71 @@
 import { useMemo } from 'react';
-import { idToAddress } from '@/contracts/address';
-import { queryOf } from '@/contracts/filterQuery';
-import { PRACTISED, type Advice } from '@/core/odds';
-import { isFiltering, viewTree, type Filter } from '@/core/lens';
-import { treeInGym } from '@/core/people';
-import { adviceLine, inHundred, type AdviceLine } from '@/core/words';
+import { PRACTISED, type OddsQuestion, type WorkList } from '@/core/odds';
+import type { Filter } from '@/core/lens';
+import { adviceLine, inHundred, sayAlike, saySpread } from '@/core/words';
 import { Working } from '@/client/Working';
-import { PageLink } from '@/ui/PageLink';
 import type { Asked } from '@/workers/questions';
-import type { Answer, Subject } from '@/workers/useAnswer';
+import { useAnswer, type Answer, type Subject } from '@/workers/useAnswer';
+import { DeskLine } from './DeskLine';
+import { spokenTree } from './spokenTree';
 
 interface Props {
   readonly subject: Subject;
   readonly filter: Filter;
-  readonly answer: Answer<readonly Advice[], Asked<'advice'>>;
+  readonly question: OddsQuestion;
+  readonly answer: Answer<WorkList, Asked<'advice'>>;
+  /** Nothing more urgent is being computed. */
+  readonly isReady: boolean;
 }
 
-const LISTED = 12;
+const LISTED = 10;
 /** Less than this, in [0, 1], would be told as nothing. */
 const WORTH_A_LINE = 0.0005;
 
-function addressOf(treeId: string, filter: Filter, { position, of }: AdviceLine): string {
-  const query = new URLSearchParams(queryOf(filter));
-  query.set('at', position);
-  if (of !== null) query.set('of', of);
-  return `/board/${idToAddress(treeId)}?${query.toString()}`;
-}
-
-/** What to work on this week: gaps, branches to teach and moves to practise in one list, what brings most first. */
-export function WorkOn({ subject, filter, answer }: Props) {
-  const { book } = subject;
-  const { value, of, asked } = answer;
+/** What to work on this week: gaps, branches to teach, moves to practise and shows to see in one list, what brings most first. */
+export function WorkOn({ subject, filter, question, answer, isReady }: Props) {
+  const { value, of, asked, pending } = answer;
+  const items = useMemo(() => (value?.items ?? []).filter(({ worth }) => worth >= WORTH_A_LINE), [value]);
+  const listed = useMemo(() => items.slice(0, LISTED), [items]);
+  const look = useMemo(() => ({ filter, swapped: false }), [filter]);
+  const sure = useAnswer<'closeness'>(
+    subject,
+    isReady && value !== null && !pending && listed.length > 1 ? { kind: 'closeness', look, question, items: listed } : null,
+  );
+  const closeness = sure.pending || pending ? null : sure.value;
   const lines = useMemo(() => {
-    if (value === null || of === null || asked === null) return null;
-    const whole = treeInGym(of, book);
-    const tree = isFiltering(asked.look.filter) ? viewTree(whole, asked.look.filter, false).shown : whole;
-    return value.filter(({ worth }) => worth >= WORTH_A_LINE).map((advice) => adviceLine(tree, advice));
-  }, [value, of, asked, book]);
+    if (of === null || asked === null) return null;
+    const tree = spokenTree(of, subject.book, asked.look.filter);
+    return listed.map((advice) => adviceLine(tree, advice));
+  }, [listed, of, asked, subject.book]);
+  const more = items.length - listed.length + (value?.ranked ?? 0);
   return (
-    <section aria-label="What to work on" className="mt-5" aria-busy={answer.pending}>
+    <section aria-label="What to work on" className="mt-5" aria-busy={pending}>
       <h2 className="text-[19px]">What to work on</h2>
       <p className="text-soft">
         What each would add to 100 rounds, over all your guards alike. An answer: as if he could not show it. Practice: if the move worked{' '}
-        {inHundred(PRACTISED)} more often.
+        {inHundred(PRACTISED)} more often. Below it: between which figures it lies in 9 of 10 ways the chances could really be.
       </p>
       <Working what="Trying each" answer={answer} />
-      {lines && (
+      {lines && value && (
         <ol className="mt-1">
-          {lines.slice(0, LISTED).map((line) => (
-            <li key={`${line.todo} ${line.position} ${line.of}`} className="flex items-baseline gap-3 border-t border-hair py-1">
-              <span className="w-12 shrink-0 text-right font-figure text-[17px] font-semibold">{line.worth}</span>
-              <PageLink className="min-h-8 flex-1 hover:underline" href={addressOf(subject.tree.id, filter, line)}>
-                {line.todo} <strong className="font-semibold">{line.what}</strong> <span className="text-soft">at {line.place}</span>
-              </PageLink>
-            </li>
+          {lines.map((line, i) => (
+            <DeskLine
+              key={`${line.todo} ${line.position} ${line.of}`}
+              treeId={subject.tree.id}
+              {...{ filter, position: line.position, of: line.of, figure: line.worth }}
+              {...(closeness ? { note: saySpread(closeness.spreads[i]!) } : {})}
+            >
+              {line.todo} <strong className="font-semibold">{line.what}</strong> <span className="text-soft">at {line.place}</span>
+            </DeskLine>
           ))}
         </ol>
       )}
-      {lines && lines.length === 0 && !answer.pending && <p className="text-soft">Nothing that is drawn here would change the figure.</p>}
-      {lines && lines.length > LISTED && <p className="text-soft">and {lines.length - LISTED} more that add less.</p>}
+      {lines && lines.length === 0 && !pending && <p className="text-soft">Nothing that is drawn here would change the figure.</p>}
+      {lines && more > 0 && lines.length > 0 && <p className="text-soft">and {more} more that add less.</p>}
+      {closeness && <p>{sayAlike(closeness)}</p>}
+      {!closeness && isReady && listed.length > 1 && (sure.pending || sure.failed !== null) && (
+        <Working what="Finding how sure the order is" answer={sure} />
+      )}
     </section>
   );
 }

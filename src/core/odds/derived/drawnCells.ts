@@ -1,123 +1,135 @@
 import type { TransitionId, TreeDocument } from '../../tree';
-import type { Cell, OddsModel, Place } from '../cells';
-import type { DrawnChances } from './draws';
+import type { OddsModel, Place } from '../cells';
+import type { Fit } from '../chances';
 import type { Kernel } from '../kernel';
+import { shareNumbers, type DrawnChances } from './draws';
 
-/** Where each cell leads, its chances left open: for draws, which change nothing else. Cells in the kernel's order. */
+const FITS: readonly (Fit | null)[] = ['works', 'offCue', 'stopped', null];
+
+/** A factor of a share: the sum of some values' shares. */
+type Values = readonly number[];
+
+/**
+ * Where each cell leads, its chances left open: for draws, which change nothing else. Cells in the kernel's order; the outcomes of a cell
+ * lie one behind the other: where it succeeds, then where all failures go, or each consequence, where he recovers to, and where it stays.
+ */
 export class DrawnCells {
-  readonly states: number;
-  readonly success: Float64Array;
-  /** Chance of what fails, where `onFail` takes all of it, else of what the tempo decides. */
-  readonly failure: Float64Array;
-  readonly to: Int32Array;
-  readonly onFail: Int32Array;
-  readonly firstConsequence: Int32Array;
-  readonly consequenceTo: Int32Array;
-  readonly consequence: Float64Array;
-  /** By cell: the state it is at, and what the tempo makes of a failure there. */
-  readonly at: Int32Array;
-  readonly turned: Float64Array;
-  readonly recovered: Float64Array;
-  readonly recoversTo: Int32Array;
+  readonly firstOutcome: Int32Array;
+  readonly target: Int32Array;
+  readonly chance: Float64Array;
   readonly columnShare: Float64Array;
   readonly momentShare: Float64Array;
-  private readonly cells: { readonly place: Place; readonly cell: Cell; readonly move: number }[] = [];
-  private readonly consequences: { readonly move: number; readonly chance: number }[] = [];
-  private readonly places: { readonly state: number; readonly place: Place }[];
+  /** By cell: number of its fit, of its move (-1 = hold), how much is not drawn, what the tempo makes of a failure. */
+  private readonly fit: Uint8Array;
+  private readonly move: Int32Array;
+  private readonly undrawn: Float64Array;
+  private readonly turned: Float64Array;
+  private readonly recovered: Float64Array;
+  private readonly hasOnFail: Uint8Array;
+  private readonly firstConsequence: Int32Array;
+  private readonly his: Int32Array;
+  private readonly taken: Float64Array;
+  /** By column and by moment: the values that its share is made of. */
+  private readonly columnOf: readonly (readonly Values[])[];
+  private readonly momentOf: readonly (readonly Values[])[];
+  private readonly places: readonly { readonly first: number; readonly shares: readonly number[] }[];
 
   constructor(
     tree: TreeDocument,
-    private readonly model: OddsModel,
+    model: OddsModel,
     readonly kernel: Kernel,
   ) {
     const moves = new Map<TransitionId, number>(tree.transitions.map(({ id }, i) => [id, i]));
-    this.states = model.states;
-    this.places = model.places.flatMap((place, state) => (place ? [{ state, place }] : []));
-    const at: number[] = [];
+    const places = model.places.flatMap((place, state) => (place ? [{ state, place }] : []));
     const first = [0];
-    const reached: number[] = [];
-    for (const { state, place } of this.places)
-      place.cells.flat(2).forEach((cell, i) => {
-        const row = place.rows[i % place.rows.length]!;
-        this.cells.push({ place, cell, move: row ? moves.get(row.id)! : -1 });
-        at.push(state);
+    const target: number[] = [];
+    const firstConsequence = [0];
+    const his: number[] = [];
+    const taken: number[] = [];
+    const cells = places.flatMap(({ state, place }) =>
+      place.cells.flat(2).map((cell, i) => ({ state, place, cell, row: place.rows[i % place.rows.length]! })),
+    );
+    for (const { state, place, cell } of cells) {
+      target.push(cell.to >= 0 ? cell.to : state);
+      if (cell.onFail >= 0) target.push(cell.onFail);
+      else {
         for (const { transition, chance, to } of cell.consequences) {
-          this.consequences.push({ move: moves.get(transition.id)!, chance });
-          reached.push(to);
+          target.push(to);
+          his.push(moves.get(transition.id)!);
+          taken.push(chance);
         }
-        first.push(this.consequences.length);
-      });
-    const size = this.cells.length;
-    const risk = (i: number) => {
-      const { place, cell } = this.cells[i]!;
-      return cell.fit === null ? place.risks.hold : place.risks.attempt;
-    };
-    const of = (value: (i: number) => number) => Array.from({ length: size }, (_, i) => value(i));
-    this.at = Int32Array.from(at);
-    this.firstConsequence = Int32Array.from(first);
-    this.consequenceTo = Int32Array.from(reached);
-    this.to = Int32Array.from(of((i) => Math.max(0, this.cells[i]!.cell.to)));
-    this.onFail = Int32Array.from(of((i) => this.cells[i]!.cell.onFail));
-    this.turned = Float64Array.from(of((i) => risk(i).turned));
-    this.recovered = Float64Array.from(of((i) => risk(i).recovered));
-    this.recoversTo = Int32Array.from(of((i) => this.cells[i]!.place.recoversTo));
-    this.success = new Float64Array(size);
-    this.failure = new Float64Array(size);
-    this.consequence = new Float64Array(reached.length);
+        target.push(place.recoversTo, state);
+      }
+      first.push(target.length);
+      firstConsequence.push(his.length);
+    }
+    const riskOf = ({ place, cell }: (typeof cells)[number]) => (cell.fit === null ? place.risks.hold : place.risks.attempt);
+    this.fit = Uint8Array.from(cells, ({ cell }) => FITS.indexOf(cell.fit));
+    this.move = Int32Array.from(cells, ({ row }) => (row ? moves.get(row.id)! : -1));
+    this.undrawn = Float64Array.from(cells, ({ place }) => place.undrawn);
+    this.turned = Float64Array.from(cells, (cell) => riskOf(cell).turned);
+    this.recovered = Float64Array.from(cells, (cell) => riskOf(cell).recovered);
+    this.hasOnFail = Uint8Array.from(cells, ({ cell }) => Number(cell.onFail >= 0));
+    this.firstConsequence = Int32Array.from(firstConsequence);
+    this.his = Int32Array.from(his);
+    this.taken = Float64Array.from(taken);
+    const numbers = shareNumbers(tree);
+    const valuesOf = (state: number, groups: Place['columns'][number]['groups']): Values[] =>
+      groups.map(({ read, values }) => values.map((value) => numbers[state]!.get(read)!.get(value)!));
+    this.columnOf = places.flatMap(({ state, place }) => place.columns.map(({ groups }) => valuesOf(state, groups)));
+    this.momentOf = places.flatMap(({ state, place }) =>
+      place.columns.flatMap(({ moments }) => moments.map(({ groups }) => valuesOf(state, groups))),
+    );
+    this.places = places.map(({ state, place }) => ({
+      first: kernel.firstColumn[state]!,
+      shares: place.columns.map(({ share }) => share),
+    }));
+    this.firstOutcome = Int32Array.from(first);
+    this.target = Int32Array.from(target);
+    this.chance = new Float64Array(target.length);
     this.columnShare = new Float64Array(kernel.columnShare.length);
     this.momentShare = new Float64Array(kernel.momentShare.length);
   }
 
   /** Takes over one draw of all chances. */
-  draw(chances: DrawnChances): void {
-    this.cells.forEach(({ place: { undrawn: u }, cell, move }, i) => {
-      const p = cell.fit === null ? 0 : chances[cell.fit][move]!;
-      const unforeseen = cell.fit === null ? 0 : Math.min(p, chances.offCue[move]!);
-      this.success[i] = (1 - u) * p + u * unforeseen;
-      const drawn = (1 - u) * (1 - p);
-      let rest = drawn;
-      for (let c = this.firstConsequence[i]!; c < this.firstConsequence[i + 1]!; c++) {
-        const { move: his, chance } = this.consequences[c]!;
-        this.consequence[c] = this.onFail[i]! >= 0 ? 0 : drawn * chance * chances.works[his]!;
-        rest -= this.consequence[c]!;
-      }
-      this.failure[i] = rest + u * (1 - unforeseen);
-    });
-    for (const { state, place } of this.places) this.share(state, place, chances);
+  draw(drawn: DrawnChances): void {
+    const byFit = [drawn.works, drawn.offCue, drawn.stopped];
+    for (let i = 0; i < this.fit.length; i++) this.drawCell(i, byFit[this.fit[i]!], drawn);
+    const share = (of: readonly Values[]): number =>
+      of.reduce((product, values) => product * values.reduce((sum, value) => sum + drawn.shares[value]!, 0), 1);
+    this.momentOf.forEach((of, m) => void (this.momentShare[m] = share(of)));
+    this.columnOf.forEach((of, c) => void (this.columnShare[c] = share(of)));
+    for (const { first, shares } of this.places) this.normalise(first, shares);
   }
 
-  private share(state: number, place: Place, { shares }: DrawnChances): void {
-    const { firstColumn, firstMoment } = this.kernel;
-    const of = (groups: Place['columns'][number]['groups']): number =>
-      groups.reduce((product, { read, values }) => {
-        const known = shares[state]!.get(read)!;
-        return product * values.reduce((sum, value) => sum + known.get(value)!, 0);
-      }, 1);
-    place.columns.forEach(({ groups, moments }, c) => {
-      const column = firstColumn[state]! + c;
-      this.columnShare[column] = of(groups);
-      moments.forEach((moment, t) => void (this.momentShare[firstMoment[column]! + t] = of(moment.groups)));
-    });
+  private drawCell(i: number, chances: Float64Array | undefined, { works, offCue }: DrawnChances): void {
+    const { chance } = this;
+    const u = this.undrawn[i]!;
+    const move = this.move[i]!;
+    const p = chances ? chances[move]! : 0;
+    const unforeseen = chances ? Math.min(p, offCue[move]!) : 0;
+    let at = this.firstOutcome[i]!;
+    chance[at++] = (1 - u) * p + u * unforeseen;
+    const failed = (1 - u) * (1 - p);
+    if (this.hasOnFail[i] === 1) {
+      chance[at] = failed + u * (1 - unforeseen);
+      return;
+    }
+    let rest = failed;
+    for (let c = this.firstConsequence[i]!; c < this.firstConsequence[i + 1]!; c++) {
+      const his = failed * this.taken[c]! * works[this.his[c]!]!;
+      chance[at++] = his;
+      rest -= his;
+    }
+    rest += u * (1 - unforeseen);
+    chance[at] = rest * this.recovered[i]!;
+    chance[at + 1] = rest * (1 - this.turned[i]! - this.recovered[i]!);
   }
 
-  /** Worth of a cell with so many seconds left, from what all states are worth later. */
-  worthOf(cell: number, left: number, value: Float64Array): number {
-    const rest = left - this.kernel.seconds[cell]!;
-    if (rest < 0) return 0;
-    const row = rest * this.states;
-    let sum = this.success[cell]! * value[row + this.to[cell]!]!;
-    const failed = this.failure[cell]!;
-    const onFail = this.onFail[cell]!;
-    if (onFail >= 0) return sum + failed * value[row + onFail]!;
-    for (let c = this.firstConsequence[cell]!; c < this.firstConsequence[cell + 1]!; c++)
-      sum += this.consequence[c]! * value[row + this.consequenceTo[c]!]!;
-    const [turned, recovered] = [this.turned[cell]!, this.recovered[cell]!];
-    return (
-      sum +
-      failed *
-        (turned * value[row + this.model.turned]! +
-          recovered * value[row + this.recoversTo[cell]!]! +
-          (1 - turned - recovered) * value[row + this.at[cell]!]!)
-    );
+  /** Where values were taken out, what is left is all there is. */
+  private normalise(first: number, shares: readonly number[]): void {
+    let all = 0;
+    for (let c = 0; c < shares.length; c++) all += this.columnShare[first + c]!;
+    for (let c = 0; c < shares.length; c++) this.columnShare[first + c] = all > 0 ? this.columnShare[first + c]! / all : shares[c]!;
   }
 }

@@ -38,38 +38,46 @@ export interface DrawnChances {
   readonly works: Float64Array;
   readonly offCue: Float64Array;
   readonly stopped: Float64Array;
-  /** By position in document order, then by read: of each value, null = nothing special that is not drawn. */
-  readonly shares: readonly ReadonlyMap<ReadId, ReadonlyMap<ShownValue, number>>[];
+  /** Of every value that can be shown; `shareNumbers` says where. */
+  readonly shares: Float64Array;
 }
-type Drawn = (random: Random) => DrawnChances;
+
+/** Where the share of a value stands, by position in document order; null = nothing special that is not drawn. */
+export type ShareNumbers = readonly ReadonlyMap<ReadId, ReadonlyMap<ShownValue, number>>[];
+
+export function shareNumbers(tree: TreeDocument): ShareNumbers {
+  let next = 0;
+  return tree.positions.map(
+    ({ reads }) =>
+      new Map(reads.map((read) => [read.id, new Map(sharesOf(read).map(({ value }): [ShownValue, number] => [value, next++]))])),
+  );
+}
+
+const FIELDS = ['works', 'offCue', 'stopped'] as const;
+
+/** The chances themselves: what they are drawn around. */
+export function meansOf(tree: TreeDocument): DrawnChances {
+  const defaults = defaultsOf(tree);
+  const [works, offCue, stopped] = FIELDS.map((field) => Float64Array.from(tree.transitions, (move) => move[field] ?? defaults[field]));
+  const shares = tree.positions.flatMap(({ reads }) => reads.flatMap((read) => sharesOf(read).map(({ share }) => share)));
+  return { works: works!, offCue: offCue!, stopped: stopped!, shares: Float64Array.from(shares) };
+}
 
 /** Draws of a tree's chances: what they are drawn around is looked up once. */
-export function drawsOf(tree: TreeDocument): Drawn {
-  const defaults = defaultsOf(tree);
-  const reads = tree.positions.map((position) =>
+export function drawsOf(tree: TreeDocument): (random: Random) => DrawnChances {
+  const means = meansOf(tree);
+  const reads = tree.positions.flatMap((position) =>
     position.reads.map((read) => ({
-      id: read.id,
-      shares: sharesOf(read),
+      shares: sharesOf(read).map(({ share }) => share),
       weight: read.values.some((value) => value.share !== undefined) ? WEIGHT.typed : WEIGHT.default,
     })),
   );
-  const chances = (['works', 'offCue', 'stopped'] as const).map((field) =>
-    tree.transitions.map((transition) => ({
-      mean: transition[field] ?? defaults[field],
-      weight: transition[field] === undefined ? WEIGHT.default : WEIGHT.typed,
-    })),
-  );
+  const weights = FIELDS.map((field) => tree.transitions.map((move) => (move[field] === undefined ? WEIGHT.default : WEIGHT.typed)));
   return (random) => {
-    const shares = reads.map((list) => {
-      const found = new Map<ReadId, ReadonlyMap<ShownValue, number>>();
-      for (const { id, shares: known, weight } of list) {
-        const means = known.map(({ share }) => share);
-        const drawn = drawShares(means, weight, random);
-        found.set(id, new Map(known.map(({ value }, i) => [value, drawn[i]!])));
-      }
-      return found;
-    });
-    const [works, offCue, stopped] = chances.map((list) => Float64Array.from(list, ({ mean, weight }) => drawChance(mean, weight, random)));
+    const shares = new Float64Array(means.shares.length);
+    let next = 0;
+    for (const { shares: around, weight } of reads) for (const share of drawShares(around, weight, random)) shares[next++] = share;
+    const [works, offCue, stopped] = FIELDS.map((field, f) => means[field].map((mean, i) => drawChance(mean, weights[f]![i]!, random)));
     return { works: works!, offCue: offCue!, stopped: stopped!, shares };
   };
 }

@@ -1,18 +1,17 @@
 import { describe, expect, it } from 'vitest';
 import { atOnce, seededRandom } from '../../base';
-import { DEFAULTS, type TreeDocument } from '../../tree';
+import type { TreeDocument } from '../../tree';
 import { mine, position, reaction, tree } from '../../../../tests/support/smallTree';
 import { randomWorld } from '../../../../tests/support/randomWorld';
 import { oddsModelOf, standingOf } from '../cells';
 import { DrawnCells } from './drawnCells';
-import { drawChance, drawShares, drawsOf, type DrawnChances } from './draws';
+import { drawChance, drawShares, drawsOf, meansOf, shareNumbers, type DrawnChances } from './draws';
 import { kernelOf, type Kernel } from '../kernel';
-import { findMargins, worthOfDraw } from './margin';
+import { findMargins, fixedPlayOf } from './margin';
 import type { Policy } from '../outlook';
 import { KNOWING_QUESTION, NOWHERE_KNOWN, ODDS_QUESTION } from '../question';
 import { worthOf } from '../roundClock';
-import { sharesOf } from '../shares';
-import { policyIn, solveInPieces, strategiesIn } from '../solved';
+import { policyIn, solveInPieces } from '../solved';
 
 const QUESTION = { ...ODDS_QUESTION, roundSeconds: 60 };
 const mean = (list: readonly number[]): number => list.reduce((sum, item) => sum + item, 0) / list.length;
@@ -41,13 +40,14 @@ describe('draws', () => {
 
 /** The tree with such chances typed. */
 function treeWith(tree: TreeDocument, { works, offCue, stopped, shares }: DrawnChances): TreeDocument {
+  const numbers = shareNumbers(tree);
   return {
     ...tree,
     positions: tree.positions.map((position, at) => ({
       ...position,
       reads: position.reads.map((read) => ({
         ...read,
-        values: read.values.map((value) => ({ ...value, share: shares[at]!.get(read.id)!.get(value.id)! })),
+        values: read.values.map((value) => ({ ...value, share: shares[numbers[at]!.get(read.id)!.get(value.id)!]! })),
       })),
     })),
     transitions: tree.transitions.map((transition, i) => ({
@@ -85,7 +85,7 @@ describe('the worth of a draw', () => {
         cells.draw(drawn);
         const typed = kernelOf(oddsModelOf(treeWith(doc, drawn), NOWHERE_KNOWN, standing), false);
         const policy = policyIn({ ...solution, kernel: typed });
-        const found = worthOfDraw(cells, solution, strategiesIn(solution));
+        const found = fixedPlayOf(solution, cells).onRound();
         literalWorth(typed, policy, 60).forEach((value, i) => expect(found[i]).toBeCloseTo(value, 10));
       }
   });
@@ -97,18 +97,10 @@ describe('the worth of a draw', () => {
         const kernel = kernelOf(model, false);
         const solution = atOnce(solveInPieces(model, kernel, question));
         const cells = new DrawnCells(doc, model, kernel);
-        const { works, offCue, stopped } = { ...DEFAULTS, ...doc.defaults };
-        const of = (field: 'works' | 'offCue' | 'stopped', byDefault: number) =>
-          Float64Array.from(doc.transitions, (transition) => transition[field] ?? byDefault);
-        cells.draw({
-          works: of('works', works),
-          offCue: of('offCue', offCue),
-          stopped: of('stopped', stopped),
-          shares: doc.positions.map(
-            ({ reads }) => new Map(reads.map((read) => [read.id, new Map(sharesOf(read).map(({ value, share }) => [value, share]))])),
-          ),
-        });
-        worthOfDraw(cells, solution, strategiesIn(solution)).forEach((value, i) => expect(value).toBeCloseTo(solution.value[i]!, 7));
+        cells.draw(meansOf(doc));
+        fixedPlayOf(solution, cells)
+          .onRound()
+          .forEach((value, i) => expect(value).toBeCloseTo(solution.value[i]!, 7));
       }
   });
 });
@@ -121,19 +113,44 @@ describe('margins', () => {
       [mine('cut', 'g', 'pin', { when: { he: ['a'] }, seconds: 60, ...extra })],
     );
   const width = (of: TreeDocument): number => {
-    const [margin] = findMargins(of, QUESTION);
+    const [margin] = findMargins(of, QUESTION).starts;
     return margin!.high - margin!.low;
   };
   it('hold the figure, are the same each time, and shrink when a chance is typed', () => {
-    const [margin] = findMargins(doc({}), QUESTION);
+    const [margin] = findMargins(doc({}), QUESTION).starts;
     expect(margin!.low).toBeLessThan(0.6);
     expect(margin!.high).toBeGreaterThan(0.6);
-    expect(findMargins(doc({}), QUESTION)).toEqual([margin]);
+    expect(findMargins(doc({}), QUESTION).starts).toEqual([margin]);
     // One try that works 0.6: the 90 % of a Beta(1.2, 0.8), and of a Beta(4.8, 3.2).
-    const ends = (extra: object) => findMargins(doc(extra), QUESTION).map(({ low, high }) => [low.toFixed(2), high.toFixed(2)]);
+    const ends = (extra: object) => findMargins(doc(extra), QUESTION).starts.map(({ low, high }) => [low.toFixed(2), high.toFixed(2)]);
     expect(ends({})).toEqual([['0.10', '0.98']]);
     expect(ends({ works: 0.6 })).toEqual([['0.32', '0.85']]);
   });
   it('are nothing where nothing is in doubt', () => expect(width(doc({ works: 1 }))).toBe(0));
-  it('of a tree without a start are none', () => expect(findMargins(tree([], []), QUESTION)).toEqual([]));
+  it('of a tree without a start are none', () => expect(findMargins(tree([], []), QUESTION)).toEqual({ starts: [], toType: [] }));
+  it('name the untyped chance that moves the figure most, and none where all are typed', () => {
+    const two = (extra: object) =>
+      tree(
+        [
+          position('g', {
+            reads: [
+              {
+                ...reaction('a', 'b')[0]!,
+                closed: true,
+                values: reaction('a', 'b')[0]!.values.map((value, i) => ({ ...value, share: i ? 0.1 : 0.9 })),
+              },
+            ],
+          }),
+          pin,
+        ],
+        [
+          mine('cut', 'g', 'pin', { when: { he: ['a'] }, seconds: 60, offCue: 0, stopped: 0, ...extra }),
+          mine('drag', 'g', 'pin', { when: { he: ['b'] }, seconds: 60, offCue: 0, stopped: 0, ...extra }),
+        ],
+      );
+    const { toType } = findMargins(two({}), QUESTION);
+    expect(toType[0]).toMatchObject({ kind: 'move', transition: 'cut', field: 'works' });
+    expect(toType[0]!.part).toBeGreaterThan(0.9);
+    expect(findMargins(two({ works: 0.6 }), QUESTION).toType).toEqual([]);
+  });
 });

@@ -1,8 +1,10 @@
-import type { TransitionId } from '../../tree';
+import type { PositionId, TransitionId } from '../../tree';
 import type { OddsModel } from '../cells';
-import { outcomesOf } from '../kernel';
+import { outcomesOf, type Kernel } from '../kernel';
+import type { Strategy } from '../knowing';
 import { outlooksFrom } from '../outlook';
-import { policyIn, type Solution } from '../solved';
+import { worthOf } from '../roundClock';
+import { isKnowing, policyIn, strategiesIn, type Solution } from '../solved';
 
 /** A cell whose chance is the `works` of a move, with what one point more of it leads to and away from. */
 interface Slope {
@@ -38,23 +40,67 @@ function slopesOf(model: OddsModel, moves: TransitionId[]): (Slope | null)[] {
   );
 }
 
+/** What it adds at a state to have seen what he shows, over the option that is taken unseen. */
+function gainOfReading(solution: Solution, state: number, left: number, { mine, his, best }: Strategy): number {
+  const { kernel: k } = solution;
+  const freely = isKnowing(solution) ? solution.freely : 0;
+  const from = k.firstColumn[state]!;
+  const firstMoment = k.firstMoment[from]!;
+  let sum = 0;
+  for (let c = from; c < k.firstColumn[state + 1]!; c++) {
+    const shown = (freely === 0 ? 0 : freely * his[c - from]!) + (1 - freely) * k.columnShare[c]!;
+    if (shown === 0) continue;
+    for (let m = k.firstMoment[c]!; m < k.firstMoment[c + 1]!; m++) {
+      let gain = worthOf(solution, k.firstCell[m]! + best[m - firstMoment]!, left);
+      for (let a = 0; a < mine.length; a++) if (mine[a]! > 0) gain -= mine[a]! * worthOf(solution, k.firstCell[m]! + a, left);
+      sum += shown * k.momentShare[m]! * gain;
+    }
+  }
+  return sum;
+}
+
+/** What the worth of the starts, all alike, grows with: dV by one unit of each chance, in [0, 1] a unit. */
+export interface Slopes {
+  /** Of each move's own `works`. */
+  readonly practice: ReadonlyMap<TransitionId, number>;
+  /** Of how often he is read at each position; empty where everything is read. */
+  readonly reading: ReadonlyMap<PositionId, number>;
+}
+
 /**
- * How much the worth of the starts, all alike, grows with each move's own `works`: dV/d works, in [0, 1] a unit of chance. First
- * order at the solution's own strategy (the envelope theorem): one pass forward, Σ visits · dQ / d works.
+ * First order at the solution's own strategy (the envelope theorem): one pass forward, Σ visits · dQ. Where everything is read there is
+ * nothing that reading could add.
  */
-export function worthOfPractice(model: OddsModel, solution: Solution, starts: readonly number[]): ReadonlyMap<TransitionId, number> {
+export function slopesFrom(model: OddsModel, solution: Solution, starts: readonly number[]): Slopes {
   const moves: TransitionId[] = [];
   const slopes = slopesOf(model, moves);
-  const { kernel, value, roundSeconds } = solution;
+  const { kernel, value, roundSeconds, readSkill } = solution;
   const gains = new Float64Array(moves.length);
+  const reading = new Float64Array(kernel.states);
   const worthAt = (state: number, left: number): number => value[left * kernel.states + state]!;
-  outlooksFrom(kernel, policyIn(solution), roundSeconds, starts, (cell, left, chance) => {
-    const slope = slopes[cell];
-    const rest = left - kernel.seconds[cell]!;
-    if (!slope || rest < 0) return;
-    let sum = 0;
-    slope.states.forEach((state, i) => void (sum += slope.chances[i]! * worthAt(state, rest)));
-    gains[slope.move]! += (chance * sum) / starts.length;
+  const strategyAt = strategiesIn(solution);
+  const isRead = readSkill < 1;
+  outlooksFrom(kernel, policyIn(solution), roundSeconds, starts, {
+    cell: (cell, left, chance) => {
+      const slope = slopes[cell];
+      const rest = left - kernel.seconds[cell]!;
+      if (!slope || rest < 0) return;
+      let sum = 0;
+      slope.states.forEach((state, i) => void (sum += slope.chances[i]! * worthAt(state, rest)));
+      gains[slope.move]! += (chance * sum) / starts.length;
+    },
+    ...(isRead
+      ? {
+          faced: (state: number, left: number, times: number) =>
+            void (reading[state]! += (times * gainOfReading(solution, state, left, strategyAt(state, left))) / starts.length),
+        }
+      : {}),
   });
-  return new Map(moves.map((id, i) => [id, gains[i]!]));
+  const read = model.places.flatMap((place, at): [PositionId, number][] =>
+    place && isSeen(kernel, at) ? [[place.position.id, reading[at]!]] : [],
+  );
+  return { practice: new Map(moves.map((id, i) => [id, gains[i]!])), reading: new Map(isRead ? read : []) };
 }
+
+/** There is something to read. */
+const isSeen = (k: Kernel, state: number): boolean => k.firstMoment[k.firstColumn[state + 1]!]! - k.firstMoment[k.firstColumn[state]!]! > 1;

@@ -47,9 +47,12 @@ export class LinearRows {
     for (let i = this.first[this.first.length - 1]!; i < this.target.length; i++) this.at[this.target[i]!] = -1;
   }
 
+  private endOf(row: number): number {
+    return row + 1 < this.first.length ? this.first[row + 1]! : this.target.length;
+  }
   private worthOfRow(row: number, value: Float64Array): number {
     let sum = this.certain[row]!;
-    const end = row + 1 < this.first.length ? this.first[row + 1]! : this.target.length;
+    const end = this.endOf(row);
     for (let i = this.first[row]!; i < end; i++) sum += this.chance[i]! * value[this.target[i]!]!;
     return sum / (1 - this.own[row]!);
   }
@@ -68,5 +71,29 @@ export class LinearRows {
       }
       if (most <= Math.max(exact, 1e-15)) return;
     }
+  }
+
+  /** How often each state is met from the starts, all alike: what comes into a row goes on to where its chances lead. */
+  visits(starts: readonly number[], states: number): Float64Array {
+    const found = new Float64Array(states);
+    const coming = new Float64Array(states);
+    for (const state of starts) coming[state]! += 1 / starts.length;
+    const count = this.states.length;
+    for (let sweep = 0; sweep < MOST_SWEEPS; sweep++) {
+      let moved = 0;
+      for (let i = 0; i < count; i++) {
+        const row = sweep % 2 === 0 ? i : count - 1 - i;
+        const state = this.states[row]!;
+        const met = coming[state]! / (1 - this.own[row]!);
+        coming[state] = 0;
+        if (met === 0) continue;
+        found[state]! += met;
+        moved += met;
+        const end = this.endOf(row);
+        for (let j = this.first[row]!; j < end; j++) coming[this.target[j]!]! += met * this.chance[j]!;
+      }
+      if (moved < 1e-14) break;
+    }
+    return found;
   }
 }

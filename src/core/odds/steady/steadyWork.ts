@@ -1,6 +1,6 @@
 import { RememberedGames } from '../../games';
 import type { Kernel } from '../kernel';
-import { bestSeen, Facing } from '../knowing';
+import { bestSeen, Facing, type Strategy } from '../knowing';
 import type { OddsQuestion } from '../question';
 import { LinearRows } from './linearRows';
 
@@ -35,14 +35,15 @@ export class SteadyWork {
     this.readSkill = question.readSkill;
     this.freely = question.ask === 'knowing' ? question.freely : 0;
     this.value = Float64Array.from(kernel.worth, (worth, state) => (Number.isNaN(worth) ? (warm?.[state] ?? 0) : worth));
-    this.live = Int32Array.from([...kernel.worth.keys()].filter((state) => Number.isNaN(kernel.worth[state]!)));
+    this.live = Int32Array.from([...kernel.rows.keys()].filter((state) => kernel.rows[state]! > 0));
     this.facing = new Facing(kernel);
-    this.games = new RememberedGames(kernel.states, this.facing.longest);
+    this.games = new RememberedGames(kernel.rows.length, this.facing.longest);
     this.rows = new LinearRows(kernel.states);
-    this.his = new Float64Array(kernel.columnShare.length + kernel.states);
-    this.firstReply = new Int32Array(kernel.states + 1);
-    for (let state = 0; state < kernel.states; state++) this.firstReply[state + 1] = this.firstReply[state]! + kernel.rows[state]!;
-    this.reply = new Int32Array(this.firstReply[kernel.states]!);
+    const count = kernel.rows.length;
+    this.his = new Float64Array(kernel.columnShare.length + count);
+    this.firstReply = new Int32Array(count + 1);
+    for (let state = 0; state < count; state++) this.firstReply[state + 1] = this.firstReply[state]! + kernel.rows[state]!;
+    this.reply = new Int32Array(this.firstReply[count]!);
     this.mine = new Float64Array(kernel.rows.reduce((most, count) => Math.max(most, count), 0));
   }
 
@@ -76,6 +77,24 @@ export class SteadyWork {
     his.fill(0, from, from + game.columns)[from + column] = 1;
     this.write(state);
     return value;
+  }
+  /** What a state is worth with all others as they stand. */
+  worthAt(state: number): number {
+    this.rows.clear();
+    return this.answer(state);
+  }
+  /** What both do at a state with all others as they stand. */
+  strategyAt(state: number): Strategy {
+    this.worthAt(state);
+    const { rows, columns, best } = this.facing;
+    const { kernel: k } = this;
+    const from = this.hisFrom(state);
+    const moments = k.firstMoment[k.firstColumn[state + 1]!]! - k.firstMoment[k.firstColumn[state]!]!;
+    return { mine: this.mine.slice(0, rows), his: this.his.slice(from, from + columns), best: best.slice(0, moments) };
+  }
+  /** How often each state is met from the starts, all alike, with the clock's factors. Pre: each has answered. */
+  visitsFrom(starts: readonly number[]): Float64Array {
+    return this.rows.visits(starts, this.kernel.states);
   }
   private hisFrom(state: number): number {
     return this.kernel.firstColumn[state]! + state;

@@ -1,0 +1,112 @@
+import { type InPieces } from '../../base';
+import type { TreeDocument } from '../../tree';
+import { oddsModelOf, standingOf, type OddsModel } from '../cells';
+import { kernelOf, kernelOfPlace, withPlace, type Kernel } from '../kernel';
+import type { Strategy } from '../knowing';
+import type { Elsewhere, OddsQuestion } from '../question';
+import { seesItFirst, solveInPieces, valueAt, type Solution } from '../solved';
+import { solveSteadyInPieces, type SteadySolution } from '../steady/steady';
+import { steadyKernel } from '../steady/steadyKernel';
+import { SteadyWork } from '../steady/steadyWork';
+import { Tries, type Tried } from './tries';
+
+/** A tree and a question, on which one thing after the other is tried; worths are those of all starts alike. Pre: there is a start. */
+export class Ground {
+  readonly model: OddsModel;
+  readonly kernel: Kernel;
+  readonly tries: Tries;
+  readonly starts: readonly number[];
+  private readonly seesIt: Uint8Array;
+
+  constructor(
+    tree: TreeDocument,
+    readonly question: OddsQuestion,
+    elsewhere: Elsewhere,
+  ) {
+    const standing = standingOf(tree);
+    this.model = oddsModelOf(tree, elsewhere, standing);
+    this.kernel = kernelOf(this.model, false);
+    this.tries = new Tries(tree, this.model, standing);
+    const at = new Map(tree.positions.map(({ id }, i) => [id, i]));
+    this.starts = tree.starts.map(({ position }) => at.get(position)!);
+    this.seesIt = seesItFirst(this.model);
+  }
+
+  /** The process with what is tried. */
+  kernelWith(tried: Tried): Kernel {
+    return tried.reduce((kernel, { at, place }) => withPlace(kernel, this.model, at, place), this.kernel);
+  }
+
+  /** The model with it. */
+  modelWith(tried: Tried): OddsModel {
+    const places = new Map(tried.map(({ at, place }) => [at, place]));
+    return { ...this.model, places: this.model.places.map((place, at) => places.get(at) ?? place) };
+  }
+
+  *onRound(tried: Tried = []): InPieces<Solution> {
+    return yield* solveInPieces(this.model, this.kernelWith(tried), this.question);
+  }
+  /** Worth in [0, 1] of all starts alike. */
+  meanOf(solution: Solution): number {
+    return this.starts.reduce((sum, state) => sum + valueAt(solution, state), 0) / this.starts.length;
+  }
+
+  *onSteady(): InPieces<SteadyGround> {
+    const solution = yield* solveSteadyInPieces(this.kernel, this.question, this.seesIt);
+    return new SteadyGround(this, solution, this.seesIt);
+  }
+}
+
+/** The same on the steady clock, for rankings: every try begins with what was found without it. */
+export class SteadyGround {
+  private readonly mean: number;
+  private readonly visits: Float64Array;
+
+  constructor(
+    private readonly ground: Ground,
+    private readonly solution: SteadySolution,
+    private readonly seesIt: Uint8Array,
+  ) {
+    const { kernel, value } = solution;
+    const work = new SteadyWork(kernel, ground.question, seesIt, value);
+    work.answerEach();
+    this.visits = work.visitsFrom(ground.starts);
+    this.mean = this.meanOf(value);
+  }
+  /** Worth in [0, 1] of all starts alike. */
+  meanOf(value: Float64Array): number {
+    const { starts } = this.ground;
+    return starts.reduce((sum, state) => sum + value[state]!, 0) / starts.length;
+  }
+
+  /**
+   * How much the worth changes, to first order: what the tried places are worth with all others as they are, as often as they are met.
+   * 0 means 0; what comes back again and again is understated.
+   */
+  estimate(tried: Tried): number {
+    const { model, question } = this.ground;
+    const { value, roundSeconds } = this.solution;
+    return tried.reduce((sum, { at, place }) => {
+      const here = steadyKernel(kernelOfPlace(model, at, place), roundSeconds);
+      const work = new SteadyWork(here, question, Uint8Array.of(this.seesIt[at]!), value);
+      return sum + this.visits[at]! * (work.worthAt(0) - value[at]!);
+    }, 0);
+  }
+
+  /** The same, solved anew. */
+  *solved(tried: Tried): InPieces<number> {
+    if (tried.length === 0) return 0;
+    const { value } = yield* this.solvedAnew(tried);
+    return this.meanOf(value) - this.mean;
+  }
+  private *solvedAnew(tried: Tried): InPieces<SteadySolution> {
+    const { ground, solution, seesIt } = this;
+    return yield* solveSteadyInPieces(ground.kernelWith(tried), ground.question, seesIt, solution.value);
+  }
+  /** With it, worths by state and what both do at each where play goes on. */
+  *solvedWith(tried: Tried): InPieces<{ value: Float64Array; strategyAt: (state: number) => Strategy }> {
+    const { kernel, value } = yield* this.solvedAnew(tried);
+    const work = new SteadyWork(kernel, this.ground.question, this.seesIt, value);
+    return { value, strategyAt: (state) => work.strategyAt(state) };
+  }
+}
