@@ -15,9 +15,9 @@ import {
   type TreeIndex,
   type ValueId,
   familyFacts,
+  sharesOf,
 } from '../tree';
 import { answersOf, consequencesOf } from '../structure';
-import { sharesOf } from '../odds';
 
 /** Where a rung hangs: on the ladder, on the back rail, under the guards, or on the ground. */
 export type Zone = 'ladder' | 'back' | 'under' | 'ground';

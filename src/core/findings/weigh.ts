@@ -1,5 +1,5 @@
-import { sharesOf, type Odds } from '../odds';
-import { indexOf, type PositionId, type ReadId, type TreeDocument, type ValueId } from '../tree';
+import { type Odds } from '../odds';
+import { indexOf, type PositionId, type ReadId, type TreeDocument, type ValueId, sharesOf } from '../tree';
 import type { Finding } from './finding';
 
 /** Expected exchanges at each place in a round, over all starts alike; where nothing comes from a start it is 0. */

@@ -1,3 +1,5 @@
+import { moveAgainst } from './against';
+import { withHabits } from './habits';
 import { bareTree } from './withoutCloth';
 import type { Context, Profile, RuleSet, Transition, TransitionId, TreeDocument } from '../tree';
 
@@ -85,24 +87,19 @@ export function filterTree(tree: TreeDocument, filter: Filter): Filtered {
     const reason = reasonFor(transition);
     if (reason) hidden.set(transition.id, reason);
   }
-  const habits = new Map(
-    profiles.flatMap((profile) => (profile.habits ?? []).map((habit) => [`${habit.position}\n${habit.value}`, habit.share])),
-  );
+  // An athlete of ours has habits as soon as he is the other one.
+  const opponents = profiles.filter(({ of }) => of === 'opponent');
+  const habits = opponents.flatMap((profile) => profile.habits ?? []);
   const positions = tree.positions.map((position) => {
     const variant = school === undefined ? undefined : position.bySchool?.find((item) => item.school === school);
     const tempo = position.tempoByContext?.find((item) => item.context === context)?.tempo ?? position.tempo;
-    const reads = position.reads.map((read) => ({
-      ...read,
-      values: read.values.map((value) => {
-        const share = habits.get(`${position.id}\n${value.id}`);
-        return share === undefined ? value : { ...value, share };
-      }),
-    }));
+    const { reads } = withHabits(position, habits);
     const said = variant?.ends ?? position.ends;
     const ends = said === 'goesOn' ? undefined : said;
     return { ...position, tempo, lines: variant?.lines ?? position.lines, ends, reads };
   });
-  const seen = { ...tree, positions, transitions: tree.transitions.filter((transition) => !hidden.has(transition.id)) };
+  const transitions = tree.transitions.filter((transition) => !hidden.has(transition.id));
+  const seen = { ...tree, positions, transitions: transitions.map((transition) => moveAgainst(tree, transition, opponents)) };
   return { tree: context === undefined || context === 'gi' ? seen : bareTree(seen), hidden };
 }
 

@@ -1,5 +1,16 @@
-import { admits, namedAt, names, type Defaults, type Position, type ReadId, type Tempo, type Transition, type ValueId } from '../tree';
-import { isNothing, NOTHING_SPECIAL } from './shares';
+import {
+  admits,
+  namedAt,
+  names,
+  type Defaults,
+  type Position,
+  type ReadId,
+  type Tempo,
+  type Transition,
+  type ValueId,
+  isNothing,
+  NOTHING_SPECIAL,
+} from '../tree';
 import type { Show } from './shows';
 
 /** What a failed attempt, or a wait, comes to where nothing else is drawn; both in [0, 1], the rest stays (MODEL §4, failure). */

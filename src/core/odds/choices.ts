@@ -25,7 +25,7 @@ const idOf = (row: Row): TransitionId | null => row?.id ?? null;
 function firstChoice(rows: readonly Row[], cells: readonly Cell[], worths: readonly number[]): number {
   let first = -1;
   rows.forEach((row, a) => {
-    if (row === null || cells[a]!.fit !== 'works') return;
+    if (row === null || row.isKnown || cells[a]!.fit !== 'works') return;
     const known = first < 0 ? null : rows[first]!;
     const [mine, its] = [row.priority ?? 0, known?.priority ?? 0];
     if (known === null || mine > its || (mine === its && worths[a]! > worths[first]!)) first = a;

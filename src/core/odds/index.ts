@@ -7,4 +7,3 @@ export { findMarginsInPieces, type Margin, type Margins } from './derived/margin
 export type { Mover } from './derived/movers';
 export { KNOWING_QUESTION, ODDS_QUESTION, type HeKnowsYourGame, type OddsQuestion } from './question';
 export { findOdds, findOddsInPieces, type Odds, type Mixes, type PositionOdds, type StartOdds } from './report';
-export { sharesOf } from './shares';

@@ -1,7 +1,7 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { atOnce } from '../base';
-import type { Position, Transition, TreeDocument } from '../tree';
+import { type Position, type Transition, type TreeDocument, sharesOf } from '../tree';
 import { oddsModelOf } from './cells';
 import { kernelOf } from './kernel';
 import { outlooksFrom, startsAtOnce } from './outlook';
@@ -9,7 +9,6 @@ import { KNOWING_QUESTION, NOWHERE_KNOWN, ODDS_QUESTION } from './question';
 import { recoversTo } from './recovers';
 import { findOdds } from './report';
 import { policyOf, solveRoundInPieces } from './roundClock';
-import { sharesOf } from './shares';
 import { mine, his, position, reaction, tree } from '../../../tests/support/smallTree';
 import { literalRecovery, literalValue } from '../../../tests/support/literalOdds';
 import { randomOdds } from '../../../tests/support/randomOdds';

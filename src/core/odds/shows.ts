@@ -1,6 +1,16 @@
 import { product } from '../base';
-import { namedAt, type Position, type Read, type ReadId, type Transition, type Value } from '../tree';
-import { isNothing, NOTHING_SPECIAL, sharesOf, type ShownValue } from './shares';
+import {
+  namedAt,
+  type Position,
+  type Read,
+  type ReadId,
+  type Transition,
+  type Value,
+  isNothing,
+  NOTHING_SPECIAL,
+  sharesOf,
+  type ShownValue,
+} from '../tree';
 
 /** Values that no transition tells apart, taken together; `share` in [0, 1] sums to 1 over a read. */
 export interface ShownGroup {

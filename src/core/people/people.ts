@@ -1,18 +1,30 @@
-import type { PositionId, Profile, RuleSet, TreeDocument, ValueId } from '../tree';
+import type { Game as Said, Habit, Profile, RuleSet, TreeDocument } from '../tree';
 
-export interface Habit {
-  readonly position: PositionId;
-  readonly value: ValueId;
-  /** Absolute chance in [0, 1]. */
-  readonly share: number;
-}
-/** What is said of a person in one tree: moves or tags off and on, and what he shows how often. */
-export interface Game {
+/** What is said of a person in one tree. */
+export interface Game extends Said {
   /** Id of the tree that the rest speaks of. */
   readonly tree: string;
-  readonly off?: readonly string[];
-  readonly on?: readonly string[];
-  readonly habits?: readonly Habit[];
+}
+/** What a game can say. */
+export const GAME_FIELDS = Object.keys({
+  off: 0,
+  on: 0,
+  habits: 0,
+  guards: 0,
+  strongAgainst: 0,
+  knows: 0,
+  varied: 0,
+  knowsGame: 0,
+} satisfies Record<keyof Said, 0>) as readonly (keyof Said)[];
+
+/** Of a person or a profile, what is said of the game, and the rest. */
+export function partedGame<T extends Said>(person: T): { game: Said; rest: Omit<T, keyof Said> } {
+  const isGame = (key: string): boolean => (GAME_FIELDS as readonly string[]).includes(key);
+  const entries = Object.entries(person).filter(([, value]) => value !== undefined);
+  return {
+    game: Object.fromEntries(entries.filter(([key]) => isGame(key))),
+    rest: Object.fromEntries(entries.filter(([key]) => !isGame(key))) as Omit<T, keyof Said>,
+  };
 }
 export interface Opponent {
   readonly id: string;
@@ -37,6 +49,10 @@ export interface Group {
   readonly members: readonly string[];
 }
 
+/** A habit at one place; the others are of a family of places. */
+export type PlaceHabit = Extract<Habit, { readonly position: string }>;
+export const isOfPlace = (habit: Habit): habit is PlaceHabit => 'position' in habit;
+
 /** What a gym keeps besides its trees and classes. */
 export interface GymBook {
   readonly ruleCards: readonly RuleSet[];
@@ -51,7 +67,7 @@ export const gameIn = (person: Opponent, treeId: string): Game => person.games?.
 /** The person with this said of him in its tree; an empty game is taken out. */
 export function withGame<P extends Opponent>(person: P, game: Game): P {
   const others = (person.games ?? []).filter((item) => item.tree !== game.tree);
-  const says = [game.off, game.on, game.habits].some((list) => (list ?? []).length > 0);
+  const says = GAME_FIELDS.some((field) => game[field] === true || (Array.isArray(game[field]) && game[field].length > 0));
   const at = (person.games ?? []).findIndex((item) => item.tree === game.tree);
   return { ...person, games: says ? others.toSpliced(at < 0 ? others.length : at, 0, game) : others };
 }
@@ -59,15 +75,16 @@ export function withGame<P extends Opponent>(person: P, game: Game): P {
 /** The person as one tree sees him. */
 export function profileOf(person: Opponent, of: Profile['of'], treeId: string): Profile {
   const { id, name, physique, betterSide } = person;
-  const { off, on, habits } = gameIn(person, treeId);
-  const said = Object.entries({ off, on, habits, physique, betterSide }).filter(([, value]) => value !== undefined);
+  const { game } = partedGame(gameIn(person, treeId));
+  const said = Object.entries({ ...game, physique, betterSide }).filter(([, value]) => value !== undefined);
   return { id, name, of, ...Object.fromEntries(said) };
 }
 
 /** The person as the gym keeps him, from what a tree's file says of him. */
-export function personOf({ id, name, physique, betterSide, off, on, habits }: Profile, treeId: string): Opponent {
+export function personOf(profile: Profile, treeId: string): Opponent {
+  const { id, name, physique, betterSide } = profile;
   const kept = Object.entries({ physique, betterSide }).filter(([, value]) => value !== undefined);
-  const game: Game = { tree: treeId, ...(off ? { off } : {}), ...(on ? { on } : {}), ...(habits ? { habits } : {}) };
+  const game: Game = { tree: treeId, ...partedGame(profile).game };
   const person: Opponent = { id, name, ...Object.fromEntries(kept) };
   const known = withGame(person, game);
   return (known.games ?? []).length > 0 ? known : person;
@@ -88,11 +105,19 @@ export function treeInGym(tree: TreeDocument, book: GymBook, who: 'all' | 'named
 }
 
 /** What a person's game speaks of that its tree no longer has, in document order of the game. */
-export function danglingIn(tree: TreeDocument, game: Game): { readonly moves: readonly string[]; readonly habits: readonly Habit[] } {
+export function danglingIn(
+  tree: TreeDocument,
+  game: Game,
+): { readonly moves: readonly string[]; readonly habits: readonly PlaceHabit[]; readonly guards: readonly string[] } {
   const moves = new Set(tree.transitions.flatMap((transition) => [transition.id, ...(transition.tags ?? [])]));
   const shows = new Map(
     tree.positions.map((position) => [position.id, new Set(position.reads.flatMap((read) => read.values.map((value) => value.id)))]),
   );
-  const gone = [...(game.off ?? []), ...(game.on ?? [])].filter((item) => item !== '*' && !moves.has(item));
-  return { moves: gone, habits: (game.habits ?? []).filter(({ position, value }) => !shows.get(position)?.has(value)) };
+  const { off = [], on = [], strongAgainst = [], knows = [], varied = [], habits = [], guards = [] } = game;
+  const gone = [...off, ...on, ...strongAgainst, ...knows, ...varied].filter((item) => item !== '*' && !moves.has(item));
+  return {
+    moves: gone,
+    habits: habits.filter(isOfPlace).filter(({ position, value }) => !shows.get(position)?.has(value)),
+    guards: guards.filter((id) => !shows.has(id)),
+  };
 }

@@ -94,7 +94,7 @@ describe('a filter', () => {
   it('an opponent’s habits become the shares', () => {
     const doc = game({ profiles: [profile({ of: 'opponent', habits: [{ position: 'guard', value: 'hooks', share: 0.8 }] })] });
     const values = filterTree(doc, { profiles: ['p'] }).tree.positions[0]!.reads[0]!.values;
-    expect(values.map((value) => value.share)).toEqual([undefined, 0.8]);
+    expect(values.map((value) => value.share)).toEqual([expect.closeTo(0.2, 12), 0.8]);
   });
   it('without parts changes nothing; an unknown rule set, school or profile neither crashes nor hides unmarked moves', () => {
     expect(filterTree(game(), {}).tree).toEqual(game());

@@ -173,6 +173,8 @@ export interface Transition {
   readonly notes?: string;
   readonly source?: string;
   readonly fromCatalogue?: string;
+  /** The opponent who is looked at knows it, so that it is nobody's first choice. Derived, never stored. */
+  readonly isKnown?: true;
 }
 
 export interface RuleSet {
@@ -188,14 +190,33 @@ export interface RuleSet {
   readonly date?: string;
 }
 
-/** What one tree has to know of an athlete or an opponent of the gym; off, on and habits speak of that tree. */
-export interface Profile {
+/** How often he shows a value at a place, or every value of a kind at places of a family: absolute chances in [0, 1]. */
+export type Habit =
+  | { readonly position: PositionId; readonly value: ValueId; readonly share: number }
+  | { readonly family: Family; readonly kind: ValueKind; readonly share: number };
+
+/** What is said of a person in one tree. */
+export interface Game {
+  readonly off?: readonly string[];
+  readonly on?: readonly string[];
+  readonly habits?: readonly Habit[];
+  /** Of an opponent: the guards that he plays. */
+  readonly guards?: readonly PositionId[];
+  /** Tags of what works less often against him. */
+  readonly strongAgainst?: readonly string[];
+  /** Moves and tags that he knows: they work as if he had stopped them, unless the coach varies them. */
+  readonly knows?: readonly string[];
+  /** Moves whose variant the coach has switched on against him. */
+  readonly varied?: readonly TransitionId[];
+  /** He knows the whole game. */
+  readonly knowsGame?: boolean;
+}
+
+/** What one tree has to know of an athlete or an opponent of the gym; his game speaks of that tree. */
+export interface Profile extends Game {
   readonly id: string;
   readonly name: string;
   readonly of: 'athlete' | 'opponent';
-  readonly off?: readonly string[];
-  readonly on?: readonly string[];
-  readonly habits?: readonly { readonly position: PositionId; readonly value: ValueId; readonly share: number }[];
   readonly physique?: readonly string[];
   readonly betterSide?: 'left' | 'right';
 }

@@ -32,7 +32,7 @@ type ListsIn<T> = T extends readonly (infer Item)[]
 
 /** Of the file around the tree, and of the people and groups that the gym keeps. */
 type BesideName = 'format' | 'version' | 'tree' | 'games' | 'members';
-export type FieldName = Exclude<KeysIn<TreeDocument>, 'isSwapped'> | BesideName;
+export type FieldName = Exclude<KeysIn<TreeDocument>, 'isSwapped' | 'isKnown'> | BesideName;
 type KeptName = ListsIn<TreeDocument> | 'members';
 
 const [id, mark, side, word, fact, number, yes, contact, record] = (
@@ -168,6 +168,11 @@ const FIELDS: { readonly [K in FieldName]: K extends KeptName ? KeptField : Fiel
   off: mark,
   on: mark,
   habits: record,
+  guards: id,
+  strongAgainst: mark,
+  knows: mark,
+  varied: id,
+  knowsGame: yes,
   physique: word,
   betterSide: mark,
   levels: mark,

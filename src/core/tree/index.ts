@@ -9,6 +9,7 @@ export * from './fields';
 export * from './meaning';
 export * from './picture';
 export * from './ranges';
+export * from './shares';
 export * from './treeGraph';
 export * from './treeIndex';
 export * from './typed';

@@ -6,6 +6,15 @@ import { LINES, PASSER_GOALS, type Actor, type Ending, type Line, type Owner, ty
 export const DEFAULTS: Defaults = { works: 0.6, offCue: 0.2, stopped: 0.05, seconds: 20 };
 export const defaultsOf = (tree: TreeHeader): Defaults => ({ ...DEFAULTS, ...tree.defaults });
 
+/** A move's own chances in [0, 1], those that nobody typed at the tree's defaults. */
+export function chancesOf(
+  tree: TreeHeader,
+  move: Pick<Transition, 'works' | 'offCue' | 'stopped'>,
+): Record<'works' | 'offCue' | 'stopped', number> {
+  const { works, offCue, stopped } = defaultsOf(tree);
+  return { works: move.works ?? works, offCue: move.offCue ?? offCue, stopped: move.stopped ?? stopped };
+}
+
 const isPasserGoal = (ending: Ending): boolean => (PASSER_GOALS as readonly Ending[]).includes(ending);
 
 /** Whether an ending is good for the tree's owner. */

@@ -1,5 +1,4 @@
-import { sharesOf } from '../odds';
-import type { Read } from '../tree';
+import { type Read, sharesOf } from '../tree';
 import { inHundred } from './figures';
 
 /** The words a share can be typed in, with the chance they stand for. */

@@ -33,7 +33,9 @@ function whyOf(tree: TreeDocument, { a, b, strength, alone, mix, never }: Streng
   if (strength >= SLIGHT) {
     const worth = `Alone they are worth ${inHundred(alone[0])} and ${inHundred(alone[1])}`;
     const often =
-      Math.min(...mix) < 0.05 ? `where you do not see it, always ${name(mix[0] > mix[1] ? a : b)}` : `where you do not see it, ${name(a)} ${inHundred(mix[0])} times`;
+      Math.min(...mix) < 0.05
+        ? `where you do not see it, always ${name(mix[0] > mix[1] ? a : b)}`
+        : `where you do not see it, ${name(a)} ${inHundred(mix[0])} times`;
     return `${worth}; ${often}.`;
   }
   const weaker = never ?? (alone[0] < alone[1] ? a : b);

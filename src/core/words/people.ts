@@ -1,7 +1,8 @@
 import { EVERYTHING } from '../lens';
-import { indexOf, positionOf, type Profile, type TreeDocument } from '../tree';
+import { indexOf, positionOf, type Family, type Habit, type Profile, type TreeDocument, type ValueKind } from '../tree';
 import { plural } from './figures';
-import { sayMove } from './tree';
+import { sayMove, sayValue } from './tree';
+import { FAMILY_WORDS, VALUE_KIND_WORDS } from './vocabulary';
 
 export const PROFILE_WORDS: { readonly [K in Profile['of']]: string } = { athlete: 'An athlete of ours.', opponent: 'An opponent.' };
 
@@ -13,6 +14,16 @@ export function sayGameItem(tree: TreeDocument, item: string): string {
   if (transition) return `${positionOf(index, transition.from).name}: ${sayMove(transition)}`;
   const isTag = tree.transitions.some(({ tags }) => tags?.includes(item));
   return isTag ? `all that is tagged “${item}”` : `“${item}”, which nothing in this tree is called now`;
+}
+
+/** "Half guards: every frame" */
+export const sayEvery = (family: Family, kind: ValueKind): string => `${FAMILY_WORDS[family].title}: every ${VALUE_KIND_WORDS[kind]}`;
+
+/** What a habit is about. */
+export function sayHabit(tree: TreeDocument, habit: Habit): string {
+  if ('family' in habit) return sayEvery(habit.family, habit.kind);
+  const position = indexOf(tree).positions.get(habit.position);
+  return position ? `${position.name}: ${sayValue(position, habit.value)}` : `${habit.position}: ${habit.value}`;
 }
 
 type Brought = 'ruleCard' | 'athlete' | 'opponent';

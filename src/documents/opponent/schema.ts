@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { habitsSchema } from '../tree/carried';
+import { opponentsGame } from '../tree/carried';
 import { idSchema, nameSchema, wordsSchema } from '../tree/schema';
 
 /** What one tree is told of a person; off, on and habits name the tree they speak of. */
@@ -7,7 +7,7 @@ const gameSchema = z.strictObject({
   tree: idSchema,
   off: wordsSchema.optional(),
   on: wordsSchema.optional(),
-  habits: habitsSchema.optional(),
+  ...opponentsGame,
 });
 export const opponentSchema = z.strictObject({
   id: idSchema,

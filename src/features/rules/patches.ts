@@ -1,19 +1,12 @@
-import { gameIn, withGame, type Opponent } from '@/core/people';
+import { GAME_FIELDS, gameIn, withGame, type Opponent } from '@/core/people';
 import type { Profile } from '@/core/tree';
 
 /** A person's patch, as one tree sees him, put to the person that the gym keeps. */
-export function withPatch<P extends Opponent>(
-  person: P,
-  treeId: string,
-  { off, on, habits, ...rest }: Partial<Profile>,
-  said: readonly string[],
-): P {
-  const game = {
-    ...gameIn(person, treeId),
-    ...Object.fromEntries(Object.entries({ off, on, habits }).filter(([key]) => said.includes(key))),
-  };
-  const { of: _of, id: _id, ...fields } = rest;
-  return withGame({ ...person, ...fields }, game);
+export function withPatch<P extends Opponent>(person: P, treeId: string, patch: Partial<Profile>, said: readonly string[]): P {
+  const isGame = (field: string): boolean => (GAME_FIELDS as readonly string[]).includes(field);
+  const entries = Object.entries(patch).filter(([field]) => said.includes(field) && field !== 'of' && field !== 'id');
+  const game = { ...gameIn(person, treeId), ...Object.fromEntries(entries.filter(([field]) => isGame(field))) };
+  return withGame({ ...person, ...Object.fromEntries(entries.filter(([field]) => !isGame(field))) }, game);
 }
 
 /** Only what was changed on the form: the rest may have been changed by somebody else meanwhile. */

@@ -1,5 +1,5 @@
 import { sameValue } from '@/core/base';
-import { gameIn, withGame, type Opponent } from '@/core/people';
+import { gameIn, partedGame, withGame, type Opponent } from '@/core/people';
 import { freshId } from '@/core/tree';
 import { sayKeptAsCopy } from '@/core/words';
 import { kindOf, type AnyDocument, type Beside, type DocumentKind } from '@/documents';
@@ -19,9 +19,10 @@ const asPerson = (document: AnyDocument): Opponent => document as unknown as Opp
 
 /** What a file says of a person, whatever else the gym keeps of him: athletes are carried without their habits. */
 function saidOf(kind: DocumentKind, person: Opponent, treeId: string) {
-  const { off = [], on = [], habits = [] } = gameIn(person, treeId);
+  const { game } = partedGame(gameIn(person, treeId));
+  const { off = [], on = [] } = game;
   const { name, physique = [], betterSide } = person;
-  return { who: { name, physique, betterSide }, game: { off, on, habits: kind === 'athlete' ? [] : habits } };
+  return { who: { name, physique, betterSide }, game: kind === 'athlete' ? { off, on } : { ...game, off, on } };
 }
 
 /** The known document with what is given put to it; null = it says something else. */

@@ -1,5 +1,4 @@
-import { defaultsOf, type ReadId, type TreeDocument } from '../../tree';
-import { sharesOf, type ShownValue } from '../shares';
+import { defaultsOf, type ReadId, type TreeDocument, sharesOf, type ShownValue } from '../../tree';
 
 /** How many tries a chance weighs like, by where it comes from (MODEL §4, honesty). */
 export const WEIGHT = { default: 2, typed: 8 } as const;

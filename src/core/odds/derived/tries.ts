@@ -8,9 +8,9 @@ import {
   type TransitionId,
   type TreeDocument,
   type ValueId,
+  sharesOf,
 } from '../../tree';
 import { hereOf, placeAt, type Here, type OddsModel, type Place, type Standing } from '../cells';
-import { sharesOf } from '../shares';
 
 /** One thing tried otherwise: the places that it makes anew, by state. */
 export type Tried = readonly { readonly at: number; readonly place: Place }[];
