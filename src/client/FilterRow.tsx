@@ -1,5 +1,5 @@
 'use client';
-import { unknownIn } from '@/core/lens';
+import { unknownIn, withOpponent } from '@/core/lens';
 import { sayUnknown } from '@/core/words';
 import { idToAddress } from '@/contracts/address';
 import { Select } from '@/ui/Select';
@@ -41,12 +41,6 @@ export function FilterRow({ tree, filter, onFilter, children }: Props) {
   const own = profiles.find((id) => athletes.some((item) => item.id === id));
   const other = profiles.find(isOpponent) ?? filter.against?.[0];
   const chooseOwn = (id: string | undefined) => set({ profiles: [...profiles.filter(isOpponent), ...(id === undefined ? [] : [id])] });
-  /** An opponent, or one of the gym taken as the other one. */
-  const chooseOther = (id: string | undefined) =>
-    set({
-      profiles: [...profiles.filter((item) => !isOpponent(item)), ...(id !== undefined && isOpponent(id) ? [id] : [])],
-      against: id === undefined || isOpponent(id) ? undefined : [id],
-    });
   const gone = unknownIn(tree, filter);
   return (
     <div
@@ -101,7 +95,7 @@ export function FilterRow({ tree, filter, onFilter, children }: Props) {
         any="anyone"
         value={other}
         options={[...opponents, ...athletes].map((item) => [item.id, item.name])}
-        onChange={chooseOther}
+        onChange={(id) => onFilter(withOpponent(tree, filter, id))}
       />
       {children}
       <p className="text-[13px]">

@@ -1,7 +1,18 @@
 import type { ScreenKey } from '@/ui/ScreenKeys';
 
 export type Screen =
-  'This week' | 'Board' | 'Finder' | 'Odds' | 'Class' | 'Catalogue' | 'Files' | 'Grips' | 'Rules and people' | 'Compare' | 'Log';
+  | 'This week'
+  | 'Board'
+  | 'Finder'
+  | 'Odds'
+  | 'Class'
+  | 'Catalogue'
+  | 'Files'
+  | 'Grips'
+  | 'Rules and people'
+  | 'Compare'
+  | 'Log'
+  | 'Game plan';
 
 const UNDO: readonly ScreenKey[] = [
   ['Ctrl Z', 'undoes'],

@@ -66,6 +66,19 @@ function whoOf(tree: TreeDocument, { profiles = [], against = [] }: Filter): Pro
   ]);
 }
 
+/** Those who are the other one under a filter. */
+export const opponentsIn = (tree: TreeDocument, filter: Filter): readonly Profile[] =>
+  whoOf(tree, filter).filter(({ of }) => of === 'opponent');
+
+/** The filter with this one as the other one, an opponent or one of the gym; undefined = nobody. */
+export function withOpponent({ profiles: people = [] }: Pick<TreeDocument, 'profiles'>, filter: Filter, id: string | undefined): Filter {
+  const isOpponent = (one: string): boolean => people.some((person) => person.id === one && person.of === 'opponent');
+  const others = (filter.profiles ?? []).filter((one) => !isOpponent(one));
+  return id !== undefined && isOpponent(id)
+    ? { ...filter, profiles: [...others, id], against: undefined }
+    : { ...filter, profiles: others, against: id === undefined ? undefined : [id] };
+}
+
 /** The tree under a filter (MODEL §2). Never deletes: the full tree is untouched, and everything hidden says why. */
 export function filterTree(tree: TreeDocument, filter: Filter): Filtered {
   const { context, school } = filter;
@@ -88,7 +101,7 @@ export function filterTree(tree: TreeDocument, filter: Filter): Filtered {
     if (reason) hidden.set(transition.id, reason);
   }
   // An athlete of ours has habits as soon as he is the other one.
-  const opponents = profiles.filter(({ of }) => of === 'opponent');
+  const opponents = opponentsIn(tree, filter);
   const habits = opponents.flatMap((profile) => profile.habits ?? []);
   const positions = tree.positions.map((position) => {
     const variant = school === undefined ? undefined : position.bySchool?.find((item) => item.school === school);

@@ -23,6 +23,12 @@ export type OddsQuestion = AgainstThisOpponent | HeKnowsYourGame;
 export const ODDS_QUESTION: AgainstThisOpponent = { ask: 'opponent', roundSeconds: 300, readSkill: 1 };
 export const KNOWING_QUESTION: HeKnowsYourGame = { ask: 'knowing', roundSeconds: 300, readSkill: 0.5, freely: 1 / 3 };
 
+/** How much of the time an opponent who knows the game picks freely. */
+export const KNOWS_GAME = 2 / 3;
+/** What is asked of a tree against these: question 2 where one of them knows the game. */
+export const questionAgainst = (opponents: readonly { readonly knowsGame?: boolean }[]): OddsQuestion =>
+  opponents.some(({ knowsGame }) => knowsGame === true) ? { ...KNOWING_QUESTION, freely: KNOWS_GAME } : ODDS_QUESTION;
+
 /** Worth in [0, 1] of a place that goes on in another tree, where that tree is not at hand. */
 export const ELSEWHERE = 0.5;
 /** Worth of the places of a tree that go on in another one, where it is known. */

@@ -22,6 +22,7 @@ export * from './odds';
 export * from './onTheWay';
 export * from './pairs';
 export * from './people';
+export * from './plan';
 export * from './routes';
 export * from './targets';
 export * from './tree';

@@ -1,24 +1,10 @@
-'use client';
-import { useLayoutEffect, useRef } from 'react';
 import { minutesText, type ClassSheet } from '@/core/words';
-
-/** Room on an A4 page inside its margins, in CSS px. */
-const PAGE_HEIGHT = 1040;
-/** In CSS px, 12 being 9 pt: what does not fit at that goes on to a second page. */
-const SIZES = [14, 13, 12];
+import { PrintArticle } from '@/ui/PrintArticle';
 
 /** The class for the wall or the pocket: on one A4 page in the largest type that fits, else on as many as readable type needs. */
 export function PrintSheet({ sheet }: { sheet: ClassSheet }) {
-  const article = useRef<HTMLElement>(null);
-  useLayoutEffect(() => {
-    const element = article.current!;
-    for (const size of SIZES) {
-      element.style.fontSize = `${size}px`;
-      if (element.scrollHeight <= PAGE_HEIGHT) return;
-    }
-  }, [sheet]);
   return (
-    <article ref={article} className="print-sheet mx-auto bg-paper text-[12px]">
+    <PrintArticle>
       <h1 className="text-[2em]">{sheet.title}</h1>
       <p>{sheet.summary}</p>
       <table className="mt-[0.5em] w-full border-collapse text-left align-top leading-[1.3]">
@@ -55,6 +41,6 @@ export function PrintSheet({ sheet }: { sheet: ClassSheet }) {
         </tbody>
       </table>
       <p className="mt-[0.8em] border-l-[3px] border-red pl-2">{sheet.cautions.join(' ')}</p>
-    </article>
+    </PrintArticle>
   );
 }

@@ -1,7 +1,7 @@
 'use client';
 import { useMemo, useState } from 'react';
-import { ODDS_QUESTION, type OddsQuestion, type StartOdds } from '@/core/odds';
-import { filterTree, isFiltering, type Filter } from '@/core/lens';
+import { questionAgainst, type OddsQuestion, type StartOdds } from '@/core/odds';
+import { filterTree, isFiltering, opponentsIn, type Filter } from '@/core/lens';
 import { indexOf, positionOf, type TreeDocument } from '@/core/tree';
 import { clock, plural, sayAgainst, sayDefaults, sayMargin, sayTimesARound } from '@/core/words';
 import { treeInGym, type GymBook } from '@/core/people';
@@ -66,11 +66,21 @@ export function OddsScreen({ tree: bare, revision, book, at, filter: opened }: P
   const [filter, setFilter] = useState(opened);
   const [looking, setLooking] = useState(isFiltering(opened));
   const tree = useMemo(() => (isFiltering(filter) ? filterTree(whole, filter).tree : whole), [whole, filter]);
-  const [asked, setAsked] = useState<Asked>('opponent');
-  const [question, setQuestion] = useState<OddsQuestion>(ODDS_QUESTION);
+  const [question, setQuestion] = useState<OddsQuestion>(() => questionAgainst(opponentsIn(whole, opened)));
+  const [asked, setAsked] = useState<Asked>(question.ask);
   const ask = (next: Asked) => {
     setAsked(next);
     if (next !== 'observed') setQuestion(questionFor(next, question.roundSeconds));
+  };
+  /** Who knows the game is asked about as one who does. */
+  const lookAt = (next: Filter) => {
+    const against = (of: Filter) => opponentsIn(whole, of);
+    const isAnother = JSON.stringify(against(next).map(({ id }) => id)) !== JSON.stringify(against(filter).map(({ id }) => id));
+    setFilter(next);
+    if (!isAnother || asked === 'observed') return;
+    const natural = questionAgainst(against(next));
+    setAsked(natural.ask);
+    setQuestion({ ...natural, roundSeconds: question.roundSeconds });
   };
   const [chosen, setChosen] = useState(at ?? tree.starts[0]?.position ?? '');
   const [shownAt, showAt] = useState(chosen);
@@ -121,7 +131,7 @@ export function OddsScreen({ tree: bare, revision, book, at, filter: opened }: P
           For whom
         </StripButton>
       </AppStrip>
-      {(looking || isFiltering(filter)) && <FilterRow tree={whole} filter={filter} onFilter={setFilter} />}
+      {(looking || isFiltering(filter)) && <FilterRow tree={whole} filter={filter} onFilter={lookAt} />}
       <main id="content" tabIndex={-1} className="grow outline-none">
         <h1 className="sr-only">{tree.name}: odds</h1>
         <QuestionRow {...{ asked, question }} onAsk={ask} onQuestion={setQuestion} />

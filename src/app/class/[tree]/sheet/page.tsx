@@ -3,7 +3,7 @@ import { PageLink } from '@/ui/PageLink';
 import { notFound } from 'next/navigation';
 import { openTree, type SearchedTreePage } from '@/app/openTree';
 import { idToAddress } from '@/contracts/address';
-import { PrintButton } from '@/features/class/PrintButton';
+import { PrintButton } from '@/ui/PrintButton';
 import { PrintSheet } from '@/features/class/PrintSheet';
 import { findSheet } from '@/server/services/classes';
 

@@ -1,6 +1,6 @@
 import { refuse } from '@/server/http/respond';
 import { treeRoute } from '@/server/http/route';
-import { classPdf } from '@/server/services/classPdf';
+import { classPdf } from '@/server/services/paper/classPdf';
 import { findSheet } from '@/server/services/classes';
 
 export const dynamic = 'force-dynamic';

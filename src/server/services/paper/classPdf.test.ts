@@ -2,8 +2,9 @@ import { describe, expect, it, vi } from 'vitest';
 import { findBranches, plannedUnits } from '@/core/drills';
 import { classSheetOf, type ClassSheet } from '@/core/words';
 import { emptyClassPlan } from '@/documents/class/schema';
-import { demoTree } from '../../../demo/demoTree';
-import { classPdf, drawable } from './classPdf';
+import { demoTree } from '../../../../demo/demoTree';
+import { classPdf } from './classPdf';
+import { drawable } from './paper';
 
 const tree = demoTree();
 const sheetOf = (count: number): ClassSheet => {

@@ -1,5 +1,5 @@
 'use client';
-import { buttonClass } from '@/ui/Field';
+import { buttonClass } from './Field';
 
 export function PrintButton() {
   return (

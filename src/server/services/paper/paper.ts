@@ -1,0 +1,97 @@
+import path from 'node:path';
+import PDFDocument from 'pdfkit';
+
+const FONTS = path.join(process.cwd(), 'node_modules/@fontsource');
+export const FACES = {
+  text: path.join(FONTS, 'source-sans-3/files/source-sans-3-latin-400-normal.woff'),
+  strong: path.join(FONTS, 'source-sans-3/files/source-sans-3-latin-600-normal.woff'),
+  figure: path.join(FONTS, 'fira-sans-extra-condensed/files/fira-sans-extra-condensed-latin-600-normal.woff'),
+};
+export const INK = '#1b1916';
+export const RED = '#b3261e';
+export const HAIR = '#cfc8ba';
+export const MARGIN = 28;
+export const GAP = 8;
+/** In pt, the largest that holds all of it on one page is taken; nothing smaller is read at the mat. */
+const SIZES = [11, 10.5, 10, 9.5, 9];
+const PAGED_SIZE = 9;
+
+export type Doc = PDFKit.PDFDocument;
+export type Cell = PDFKit.Mixins.CellOptions;
+/** Draws all of it at a type size, on as many pages as that needs. */
+export type Draw = (doc: Doc, size: number) => void;
+
+/** The shipped faces hold Western European letters; others are written without their marks, or as "?". */
+export const drawable = (text: string): string =>
+  text.replace(/[^\n\u0020-\u00ff\u2010-\u2026·½]/g, (char) => char.normalize('NFKD').replace(/[^\u0020-\u00ff]/g, '') || '?');
+
+/** Title and what stands under it. */
+export function drawHead(doc: Doc, title: string, summary: string, size: number): void {
+  const width = doc.page.width - 2 * MARGIN;
+  doc
+    .font(FACES.figure, size * 2.1)
+    .fillColor(INK)
+    .text(drawable(title), { width });
+  doc.font(FACES.text, size).text(drawable(summary), { width }).moveDown(0.5);
+}
+
+/** A table of these columns with a hair line over every row. */
+export const hairTable = (doc: Doc, columnStyles: (number | '*')[]) =>
+  doc.table({
+    columnStyles,
+    defaultStyle: {
+      textColor: INK,
+      border: { top: 0.5, right: 0, bottom: 0, left: 0 },
+      borderColor: HAIR,
+      padding: { top: 2, right: GAP, bottom: 2, left: 0 },
+    },
+  });
+
+/** The last row of a table: what is to be taken care of. */
+export const cautionCell = (cautions: readonly string[], colSpan: number): Cell => ({
+  text: drawable(cautions.join(' ')),
+  colSpan,
+  border: { top: 0, right: 0, bottom: 0, left: 2 },
+  borderColor: RED,
+  padding: { top: 5, right: 0, bottom: 0, left: GAP },
+});
+
+const newDocument = (title: string): Doc =>
+  new PDFDocument({
+    size: 'A4',
+    margin: MARGIN,
+    bufferPages: true,
+    info: { Title: title, Producer: 'Red Ladder', Creator: 'Red Ladder' },
+  });
+
+/** The largest type size at which it is one page; null = none is. Tried in one document, whose fonts remember their words. */
+function findSize(title: string, draw: Draw): number | null {
+  const trial = newDocument(title);
+  const fits = (size: number): boolean => {
+    const before = trial.addPage().bufferedPageRange().count;
+    draw(trial, size);
+    return trial.bufferedPageRange().count === before;
+  };
+  let [low, high] = [0, SIZES.length];
+  while (low < high) {
+    const middle = Math.floor((low + high) / 2);
+    if (fits(SIZES[middle]!)) high = middle;
+    else low = middle + 1;
+  }
+  return SIZES[low] ?? null;
+}
+
+/** As a PDF: one A4 page at the largest type size at which it fits, or whole pages of readable type if none does. */
+export function onPaper(title: string, draw: Draw): Promise<Buffer> {
+  const size = findSize(title, draw) ?? PAGED_SIZE;
+  const doc = newDocument(title);
+  const chunks: Buffer[] = [];
+  doc.on('data', (chunk: Buffer) => chunks.push(chunk));
+  const done = new Promise<Buffer>((resolve, reject) => {
+    doc.on('end', () => resolve(Buffer.concat(chunks)));
+    doc.on('error', reject);
+  });
+  draw(doc, size);
+  doc.end();
+  return done;
+}
