@@ -8,6 +8,8 @@ import {
   findMarginsInPieces,
   findOddsInPieces,
   findStrengthsInPieces,
+  simulateInPieces,
+  tellRoundInPieces,
   type Advice,
   type Closeness,
   type HeKnowsYourGame,
@@ -15,6 +17,8 @@ import {
   type Margins,
   type Odds,
   type OddsQuestion,
+  type Rounds,
+  type ToldRound,
   type WorkList,
 } from '@/core/odds';
 import { viewTree, type Filter, type TreeView } from '@/core/lens';
@@ -46,6 +50,8 @@ export type Question = { readonly look: Look } & (
   | { readonly kind: 'margins'; readonly question: OddsQuestion }
   | { readonly kind: 'dilemmas'; readonly question: HeKnowsYourGame }
   | { readonly kind: 'loads'; readonly question: OddsQuestion }
+  | { readonly kind: 'rounds'; readonly question: OddsQuestion; readonly start: PositionId; readonly count: number; readonly seed: number }
+  | { readonly kind: 'round'; readonly question: OddsQuestion; readonly start: PositionId; readonly seed: number }
   | { readonly kind: 'outline'; readonly text: string; readonly mode: OutlineMode; readonly own: GymsWords | null }
   | {
       readonly kind: 'layout';
@@ -71,6 +77,9 @@ export interface AnswerTo {
   readonly closeness: Closeness | null;
   readonly margins: Margins;
   readonly dilemmas: DilemmaLines;
+  /** Null = they cannot be played. */
+  readonly rounds: Rounds | null;
+  readonly round: ToldRound | null;
   /** What most hangs on first. */
   readonly loads: readonly Load[];
   readonly outline: OutlineAnswer;
@@ -106,6 +115,8 @@ export function* answering(tree: TreeDocument, question: Question): InPieces<Ans
     const strengths = yield* findStrengthsInPieces(shown, question.question);
     return dilemmaLines(shown, findDilemmas(shown).dilemmas, strengths);
   }
+  if (question.kind === 'rounds') return yield* simulateInPieces(shown, question.question, question.start, question.count, question.seed);
+  if (question.kind === 'round') return yield* tellRoundInPieces(shown, question.question, question.start, question.seed);
   if (question.kind === 'loads') return yield* findLoadsInPieces(shown, question.question);
   if (question.kind === 'advice') return yield* findAdviceInPieces(shown, findUnanswered(shown), question.question);
   const known = drawn(tree);

@@ -28,6 +28,7 @@ const screensOf = (tree: string): string[] => [
   `/board/${tree}?show=route`,
   `/finder/${tree}`,
   `/odds/${tree}`,
+  `/plan/${tree}`,
   `/class/${tree}`,
   `/catalogue/${tree}`,
   `/grips/${tree}`,

@@ -232,6 +232,56 @@ describe('the three questions of the odds desk', () => {
   });
 });
 
+describe('rounds that are played out', () => {
+  it('are counted and one is told, which is walked on the board with the keyboard', async () => {
+    await go('/odds/league-evening?at=spider');
+    await page.waitForSelector('[data-answer]');
+    await clickText(page, 'Play 10,000 rounds');
+    await waitForText(page, 'of 10,000 rounds finished');
+    await waitForText(page, 'One of them, told');
+    expect(await axeFindings(page)).toEqual([]);
+    await clickText(page, 'Walk it on the board');
+    await page.waitForSelector('section[aria-label="One round"] button');
+    await waitForText(page, 'step 1 of');
+    await page.waitForFunction(() => document.querySelector('section[aria-label="One round"] p')?.textContent?.startsWith('0:00 Spider'));
+    await page.evaluate(() => {
+      const next = [...document.querySelectorAll<HTMLElement>('section[aria-label="One round"] button')].find(
+        (one) => one.textContent === 'Next',
+      );
+      next!.focus();
+    });
+    await page.keyboard.press('Enter');
+    await waitForText(page, 'step 2 of');
+    await page.keyboard.press('Enter');
+    await waitForText(page, 'step 3 of');
+    expect(await axeFindings(page)).toEqual([]);
+    await clickText(page, 'Leave the round');
+    expect(await page.$('section[aria-label="One round"]')).toBeNull();
+  });
+});
+
+describe('a game plan', () => {
+  it('is made for the opponent whom the address names, one beside him, and as a PDF of one page', async () => {
+    await go('/plan/league-evening?who=mila-tarn');
+    await waitForText(page, 'Against Mila Tarn');
+    await waitForText(page, 'Knee shield');
+    expect(await axeFindings(page)).toEqual([]);
+    await choose(page, 'beside him', 'Jory Brask');
+    await waitForText(page, 'What to prepare');
+    const pages = await page.evaluate(async () => {
+      const answer = await fetch('/api/trees/league-evening/plan?who=mila-tarn');
+      return new TextDecoder('latin1').decode(await answer.arrayBuffer()).match(/\/Type \/Page\b/g)?.length;
+    });
+    expect(pages).toBe(1);
+    expect(await page.evaluate(async () => (await fetch('/api/trees/league-evening/plan?who=nobody')).status)).toBe(404);
+  });
+  it('against him who knows the game, the desk asks the second question', async () => {
+    await go('/odds/league-evening?who=jory-brask');
+    await waitForText(page, 'What he picks to hurt most');
+    await waitForText(page, 'against Jory Brask');
+  });
+});
+
 describe('an address that names what is not there', () => {
   it('says what was not found, on every screen, instead of showing something else in silence', async () => {
     for (const [address, said] of [

@@ -7,4 +7,14 @@ export { findMarginsInPieces, type Margin, type Margins } from './derived/margin
 export type { Mover } from './derived/movers';
 export { planOf, type Avoided, type PlanGuard, type PlanStep } from './derived/plan';
 export { KNOWING_QUESTION, ODDS_QUESTION, questionAgainst, type HeKnowsYourGame, type OddsQuestion } from './question';
+export {
+  HALF_MINUTE,
+  simulateInPieces,
+  tellRoundInPieces,
+  wilson,
+  type Ended,
+  type RoundEvent,
+  type Rounds,
+  type ToldRound,
+} from './rounds/simulate';
 export { findOdds, findOddsInPieces, type Odds, type Mixes, type PositionOdds, type StartOdds } from './report';

@@ -23,6 +23,7 @@ export * from './onTheWay';
 export * from './pairs';
 export * from './people';
 export * from './plan';
+export * from './rounds';
 export * from './routes';
 export * from './targets';
 export * from './tree';

@@ -15,7 +15,7 @@ import type { OpenedBoard } from './boardState';
 import { BoardStrip } from './bars/BoardStrip';
 import { FindLine } from './caret/later';
 import { BOARD_GRID, WIDE_SHEET } from './grid';
-import { FilterRow, PARTS, RouteLadder, SideSelect, Walk } from './parts';
+import { FilterRow, PARTS, RoundWalk, RouteLadder, SideSelect, Walk } from './parts';
 import { SideSheet } from './SideSheet';
 import { shutOptions } from './shut';
 import { useCatalogue } from '@/client/useCatalogue';
@@ -38,6 +38,7 @@ export function BoardScreen(opened: OpenedBoard) {
   useEffect(() => whenIdle(PARTS.map((part) => () => part.ask())), []);
   const router = useRouter();
   const [finding, setFinding] = useState(false);
+  const [walked, setWalked] = useState(opened.round ?? null);
   const [looking, setLooking] = useState(isFiltering(opened.filter));
   const { selected, caret, sheet, view, filter, swapped, gripsOn } = state;
   const { revision } = edits.state;
@@ -99,6 +100,7 @@ export function BoardScreen(opened: OpenedBoard) {
             />
           </div>
         )}
+        {walked && <RoundWalk {...{ subject, look: asWhom, dispatch }} round={walked} tree={shown} onEnd={() => setWalked(null)} />}
         <StoredAlert
           why={[edits.stored.why]}
           onRead={edits.stored.word === WAITS ? undefined : () => edits.session.dispatch({ type: 'read' })}

@@ -1,3 +1,4 @@
+import type { WalkedRound } from '@/contracts/roundQuery';
 import type { GymBook } from '@/core/people';
 import type { Filter } from '@/core/lens';
 import type { ClassBranches } from './subject';
@@ -120,6 +121,8 @@ export interface OpenedBoard {
   readonly filter: Filter;
   /** The gym's cards and people. */
   readonly book: GymBook;
+  /** A told round that is walked; absent = none. */
+  readonly round?: WalkedRound | null;
   /** The classes that are prepared from the tree; absent = none. */
   readonly classes?: readonly ClassBranches[];
 }

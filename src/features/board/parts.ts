@@ -2,6 +2,7 @@ import { later } from '@/client/later';
 import { CaretLine, FindLine } from './caret/later';
 
 // What the first picture does without.
+export const RoundWalk = later(async () => (await import('./round/RoundWalk')).RoundWalk);
 export const RungSheet = later(async () => (await import('./sheet/RungSheet')).RungSheet);
 export const FindingsSheet = later(async () => (await import('./sheet/findings/FindingsSheet')).FindingsSheet);
 export const RouteLadder = later(async () => (await import('./route/RouteLadder')).RouteLadder);

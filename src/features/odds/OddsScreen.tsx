@@ -18,6 +18,7 @@ import { BigFigure } from './BigFigure';
 import { Dilemmas } from './Dilemmas';
 import { HangsOn } from './HangsOn';
 import { PlaceOdds } from './PlaceOdds';
+import { Played } from './Played';
 import { questionFor, QuestionRow, type Asked } from './QuestionRow';
 import { StartTable } from './StartTable';
 import { spokenTree } from './spokenTree';
@@ -176,6 +177,7 @@ export function OddsScreen({ tree: bare, revision, book, at, filter: opened }: P
               {start && <WorkOn {...{ subject, filter, question }} answer={advice} isReady={isAdvised && isTriable} />}
               {start && <Dilemmas {...{ subject, filter, question }} isReady={isAdvised} />}
               {start && <HangsOn {...{ subject, filter, question }} isReady={isAdvised} />}
+              {start && <Played key={start.position} {...{ subject, filter, question, start }} tree={spoken} />}
               {start && (
                 <section aria-label="Where the time goes" className="mt-5">
                   <h2 className="text-[19px]">Where the round is fought</h2>

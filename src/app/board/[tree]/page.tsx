@@ -3,6 +3,7 @@ import { openTree, type SearchedTreePage } from '@/app/openTree';
 import { idToAddress } from '@/contracts/address';
 import { boardParamsSchema } from '@/contracts/boardParams';
 import { filterFromParams } from '@/contracts/filter';
+import { roundFrom } from '@/contracts/roundQuery';
 import { guardOf } from '@/core/board';
 import { BoardLoader } from '@/features/board/BoardLoader';
 import { findClasses } from '@/server/services/classes';
@@ -16,7 +17,7 @@ export const metadata: Metadata = { title: 'Board' };
 export default async function BoardPage({ params, searchParams }: SearchedTreePage) {
   const { context, tree, revision } = await openTree(params);
   const found = await searchParams;
-  const { show, at, of } = boardParamsSchema.parse(found);
+  const { show, at, of, ...asked } = boardParamsSchema.parse(found);
   const selected = at !== undefined && tree.positions.some((position) => position.id === at) ? at : null;
   // Without a place in the address the board opens on the guard last worked on.
   const touched = selected === null ? await findLastTouched(context, tree.id) : [selected];
@@ -28,6 +29,7 @@ export default async function BoardPage({ params, searchParams }: SearchedTreePa
     asked: selected === null ? null : (of ?? null),
     guard,
     filter: filterFromParams(found),
+    round: roundFrom(asked, selected),
     book: await findBook(context, tree.id),
     classes: (await findClasses(context, tree.id)).map(({ plan: { name, branches } }) => ({ name, branches })),
   };
