@@ -295,13 +295,62 @@ describe('analyse', () => {
     for (const [flag, given, sentence] of [
       ['--free', '1.5', '--free needs a number from 0 to 1.'],
       ['--read-skill', '', '--read-skill needs a number from 0 to 1.'],
-      ['--question', 'why', '--question needs the word opponent or knowing after it.'],
+      ['--question', 'why', '--question needs the word opponent, knowing or observed after it.'],
+      ['--question', 'observed', '--question observed needs --observations FILE beside it.'],
+      ['--clock', 'wall', '--clock needs the word round or steady after it.'],
+      ['--only', 'odds,fun', '--only needs parts after it, and “fun” is none: tree, filter, findings,'],
     ] as const)
       expect(await analyse(formatTreeFile(game), flag, given)).toMatchObject({
         code: 1,
         out: '',
         complaint: expect.stringContaining(sentence),
       });
+  });
+  it('prints the parts that are asked for alone, among them what takes long', async () => {
+    const parts = ['odds', 'workOn', 'loads', 'strengths', 'margins'];
+    const found = JSON.parse((await analyse(formatTreeFile(demoTree()), '--only', parts.join(','))).out) as Record<string, object> & {
+      workOn: { items: { worth: number; low: number; high: number }[]; tooCloseToCall: number };
+      loads: { load: number }[];
+      margins: { starts: { low: number; high: number }[] };
+    };
+    expect(Object.keys(found)).toEqual(parts);
+    expect(found.workOn.items[0]!.low).toBeLessThan(found.workOn.items[0]!.high);
+    expect(found.loads).toHaveLength(10);
+    expect(found.margins.starts).toHaveLength(demoTree().starts.length);
+  });
+  it('says the worth on the steady clock, certified', async () => {
+    const { odds } = JSON.parse((await analyse(formatTreeFile(game), '--clock', 'steady', '--only', 'odds')).out) as {
+      odds: { clock: string; status: string; residual: number; starts: { value: number }[] };
+    };
+    expect(odds).toMatchObject({ clock: 'steady', status: 'exact' });
+    expect(odds.residual).toBeLessThan(1e-10);
+  });
+  it('counts what was seen, and says what is wrong with the counts', async () => {
+    const seen = path.join(folder, 'seen.json');
+    const observed = async (went: unknown, ...more: string[]) => {
+      await writeFile(seen, JSON.stringify({ format: 'red-ladder-observations', version: 1, went }));
+      return analyse(formatTreeFile(game), '--observations', seen, '--question', 'observed', '--only', 'odds', ...more);
+    };
+    const { out } = await observed([
+      { from: 'Guard 1', to: 'hub', count: 3 },
+      { from: 'Guard 1', to: null, count: 1 },
+      { from: 'hub', to: 'pin', count: 1 },
+    ]);
+    expect(JSON.parse(out)).toMatchObject({
+      odds: {
+        question: { ask: 'observed' },
+        starts: [{ position: 'Guard 1', seen: 4, outlook: { timeUp: 0.25, noData: 0, endings: [{ ends: 'settled', chance: 0.75 }] } }],
+      },
+    });
+    for (const [went, sentence] of [
+      [[{ from: 'Guard 1', to: 'hub', count: 1.5 }], 'went › 0 › count'],
+      [[{ from: 'Guard 1', to: 'moon', count: 1 }], 'went[0]: there is no position "moon" in this tree.'],
+      [[{ from: 'hub', to: 'hub', count: 1 }], 'no round was seen to leave hub'],
+    ] as const) {
+      const { code, out: printed, complaint } = await observed(went);
+      expect([code, printed]).toEqual([1, '']);
+      expect(complaint).toContain(sentence);
+    }
   });
   it('answers bad input with a sentence, nothing on standard output and exit code 1', async () => {
     const refused = async (answer: Promise<Answer>, sentence: string): Promise<void> => {

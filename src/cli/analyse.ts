@@ -1,7 +1,9 @@
 import { unknownIn } from '@/core/lens';
+import { findObserved, type Observation } from '@/core/odds';
 import { CONTEXTS, type TreeDocument } from '@/core/tree';
 import { analysisOf } from './analysis';
 import { parseArguments, type Arguments } from './analyseArguments';
+import { readObservations } from './observations';
 import { complain, readTree } from './readTree';
 
 const FLAGS = { card: '--rule-set', level: '--level', school: '--school', person: '--profile' } as const;
@@ -19,6 +21,16 @@ export function notThere(tree: TreeDocument, { filter, starts }: Arguments): str
   return nowhere === undefined ? null : `--start: there is no place "${nowhere}" in this tree.`;
 }
 
+/** What is wrong with what was seen, as a sentence that names the place; null = nothing. */
+function observationProblem(tree: TreeDocument, observations: readonly Observation[]): string | null {
+  const found = findObserved(tree, observations);
+  if (found.ok) return null;
+  const { error } = found;
+  return error.code === 'odds/no-such-place'
+    ? `--observations: went[${error.at}]: there is no position "${error.id}" in this tree.`
+    : `--observations: no round was seen to leave ${error.positions.join(', ')}: count where each went on, ended or ran out of time.`;
+}
+
 /** `npm run -s analyse -- FILE`: one JSON object on standard output (docs/tree-file.md). */
 export async function main(args: readonly string[]): Promise<number> {
   const parsed = parseArguments(args);
@@ -27,6 +39,11 @@ export async function main(args: readonly string[]): Promise<number> {
   if (!tree.ok) return complain(tree.error);
   const missing = notThere(tree.value, parsed);
   if (missing) return complain([missing]);
-  process.stdout.write(`${JSON.stringify(analysisOf(tree.value, parsed), null, 2)}\n`);
+  const seen = parsed.observedIn === null ? null : await readObservations(parsed.observedIn);
+  if (seen && !seen.ok) return complain(seen.error);
+  const problem = seen && observationProblem(tree.value, seen.value);
+  if (problem) return complain([problem]);
+  const analysis = analysisOf(tree.value, { ...parsed, observations: seen ? seen.value : null });
+  process.stdout.write(`${JSON.stringify(analysis, null, 2)}\n`);
   return 0;
 }

@@ -2,21 +2,33 @@ import { parseContacts } from '@/core/contacts';
 import type { Filter } from '@/core/lens';
 import { KNOWING_QUESTION, ODDS_QUESTION, type OddsQuestion } from '@/core/odds';
 import type { Contact, Context } from '@/core/tree';
-import type { AnalysisOptions } from './analysis';
+import { PARTS, type AnalysisOptions } from './analysis';
 
 export const USAGE =
-  'Usage: npm run -s analyse -- FILE [--context gi|noGi|strikes] [--rule-set ID] [--age YEARS] [--level NAME] [--school NAME] [--profile ID]… [--their-grips "his left hand far collar, …"] [--mirror] [--start ID]… [--question opponent|knowing] [--read-skill CHANCE] [--free CHANCE] [--round SECONDS] [--list routes] [--routes N] [--cycles N]';
+  'Usage: npm run -s analyse -- FILE [--context gi|noGi|strikes] [--rule-set ID] [--age YEARS] [--level NAME] [--school NAME] [--profile ID]… [--their-grips "his left hand far collar, …"] [--mirror] [--start ID]… [--question opponent|knowing|observed] [--observations FILE] [--read-skill CHANCE] [--free CHANCE] [--clock round|steady] [--round SECONDS] [--list routes] [--routes N] [--cycles N] [--only PART,…]';
 
-export type Arguments = AnalysisOptions & { readonly file: string };
+export type Arguments = Omit<AnalysisOptions, 'observations'> & {
+  readonly file: string;
+  /** What was seen, in a file; null = not asked. */
+  readonly observedIn: string | null;
+};
 
 /** What was said so far. */
 interface Draft {
   readonly numbers: { routes: number; cycles: number };
-  readonly odds: { ask: OddsQuestion['ask']; roundSeconds: number; readSkill: number | null; freely: number };
+  readonly odds: {
+    ask: OddsQuestion['ask'] | 'observed';
+    clock: 'round' | 'steady';
+    observedIn: string | null;
+    roundSeconds: number;
+    readSkill: number | null;
+    freely: number;
+  };
   readonly filter: { -readonly [K in keyof Filter]: Filter[K] };
   readonly profiles: string[];
   readonly starts: string[];
   listRoutes: boolean;
+  only: readonly string[] | null;
   theirGrips: readonly Contact[] | null;
 }
 /** Puts what follows a flag into the draft, or says what is wanted. */
@@ -53,8 +65,29 @@ const TAKES = new Map<string, Take>([
   [
     '--question',
     (draft, given, flag) => {
-      if (given !== 'opponent' && given !== 'knowing') return `${flag} needs the word opponent or knowing after it.`;
+      if (given !== 'opponent' && given !== 'knowing' && given !== 'observed')
+        return `${flag} needs the word opponent, knowing or observed after it.`;
       draft.odds.ask = given;
+      return null;
+    },
+  ],
+  [
+    '--clock',
+    (draft, given, flag) => {
+      if (given !== 'round' && given !== 'steady') return `${flag} needs the word round or steady after it.`;
+      draft.odds.clock = given;
+      return null;
+    },
+  ],
+  ['--observations', name((draft, given) => (draft.odds.observedIn = given))],
+  [
+    '--only',
+    (draft, given, flag) => {
+      const parts = (given ?? '').split(',').filter(Boolean);
+      const unknown = parts.find((part) => !(PARTS as readonly string[]).includes(part));
+      if (parts.length === 0 || unknown !== undefined)
+        return `${flag} needs parts after it${unknown === undefined ? '' : `, and “${unknown}” is none`}: ${PARTS.join(', ')}.`;
+      draft.only = parts;
       return null;
     },
   ],
@@ -86,7 +119,7 @@ const TAKES = new Map<string, Take>([
 
 /** Each question has its own reading skill where none is said. */
 function questionOf({ ask, roundSeconds, readSkill, freely }: Draft['odds']): OddsQuestion {
-  if (ask === 'opponent') return { ask, roundSeconds, readSkill: readSkill ?? ODDS_QUESTION.readSkill };
+  if (ask !== 'knowing') return { ask: 'opponent', roundSeconds, readSkill: readSkill ?? ODDS_QUESTION.readSkill };
   return { ask, roundSeconds, freely, readSkill: readSkill ?? KNOWING_QUESTION.readSkill };
 }
 
@@ -94,8 +127,15 @@ function questionOf({ ask, roundSeconds, readSkill, freely }: Draft['odds']): Od
 export function parseArguments(args: readonly string[]): Arguments | string {
   const draft: Draft = {
     numbers: { routes: 10_000, cycles: 10_000 },
-    odds: { ask: ODDS_QUESTION.ask, roundSeconds: ODDS_QUESTION.roundSeconds, readSkill: null, freely: KNOWING_QUESTION.freely },
-    ...{ filter: {}, profiles: [], starts: [], listRoutes: false, theirGrips: null },
+    odds: {
+      ask: ODDS_QUESTION.ask,
+      clock: 'round',
+      observedIn: null,
+      roundSeconds: ODDS_QUESTION.roundSeconds,
+      readSkill: null,
+      freely: KNOWING_QUESTION.freely,
+    },
+    ...{ filter: {}, profiles: [], starts: [], listRoutes: false, only: null, theirGrips: null },
   };
   const files: string[] = [];
   let mirror = false;
@@ -108,9 +148,23 @@ export function parseArguments(args: readonly string[]): Arguments | string {
       if (problem !== null) return problem;
     }
   }
-  const { numbers, odds, filter, profiles, starts, listRoutes, theirGrips } = draft;
+  const { numbers, odds, filter, profiles, starts, listRoutes, only, theirGrips } = draft;
+  const { clock, observedIn } = odds;
+  if (odds.ask === 'observed' && observedIn === null) return '--question observed needs --observations FILE beside it.';
   const [file] = files;
   return file !== undefined && files.length === 1
-    ? { file, ...numbers, question: questionOf(odds), filter: { ...filter, profiles }, starts, listRoutes, theirGrips, mirror }
+    ? {
+        file,
+        ...numbers,
+        question: questionOf(odds),
+        clock,
+        observedIn,
+        filter: { ...filter, profiles },
+        starts,
+        listRoutes,
+        only,
+        theirGrips,
+        mirror,
+      }
     : USAGE;
 }

@@ -2,7 +2,6 @@ import { compareText } from '@/core/base';
 import { findFindings } from '@/core/findings';
 import { factEffectsOf, findCertainFacts, findNeedLoops } from '@/core/grips';
 import { filterTree, isFiltering, mirrorTree, type Filter } from '@/core/lens';
-import { findOdds, type OddsQuestion } from '@/core/odds';
 import {
   countRoutes,
   findActNow,
@@ -31,9 +30,11 @@ import {
 import type { Contact, PositionId, TreeDocument } from '@/core/tree';
 import { findingText } from '@/core/words';
 import { contactsOf } from './contactsReport';
+import { loadsOf, marginsOf, oddsOf, strengthsOf, workOf, type AskedOdds } from './oddsReport';
 
-export interface AnalysisOptions {
-  readonly question: OddsQuestion;
+export interface AnalysisOptions extends AskedOdds {
+  /** Parts that are printed; null = all. */
+  readonly only: readonly string[] | null;
   readonly filter: Filter;
   readonly routes: number;
   readonly cycles: number;
@@ -79,42 +80,68 @@ const findingsOf = (tree: TreeDocument) =>
     return { kind: finding.kind, key: finding.key, position: finding.position, place, what, why };
   });
 
-/** Everything `analyse` prints, of the tree as the filter leaves it; ids as in the file, in document order. Probabilities are in [0, 1], unrounded. */
-export function analysisOf(whole: TreeDocument, options: AnalysisOptions) {
-  const { filter } = options;
+interface Looked {
+  readonly options: AnalysisOptions;
+  /** Before the filter, and as it leaves it. */
+  readonly sided: TreeDocument;
+  readonly tree: TreeDocument;
+  readonly mirrored: ReturnType<typeof mirrorTree> | null;
+}
+const usageOf = (tree: TreeDocument) => {
+  const usage = findUsage(tree);
+  return tree.transitions.map((transition) => ({ transition: transition.id, starts: usage.transitions.get(transition.id)! }));
+};
+const shortestOf = (tree: TreeDocument) => findShortestRoutes(tree, { through: null, limit: 1, steps: 100_000 }).routes[0] ?? [];
+
+/** Every part of what is printed, in order, each found only when it is wanted. */
+const FINDERS = {
+  tree: ({ tree }) => ({
+    ...{ id: tree.id, name: tree.name, owner: tree.owner },
+    ...{ positions: tree.positions.length, transitions: tree.transitions.length },
+  }),
+  filter: ({ options: { filter }, sided }) => (isFiltering(filter) ? { ...filter, difference: findFilterDifference(sided, filter) } : null),
+  findings: ({ tree }) => findingsOf(tree),
+  unanswered: ({ tree }) => findUnanswered(tree),
+  coverage: ({ tree }) => findCoverage(tree),
+  deadEnds: ({ tree }) => findDeadEnds(tree),
+  unreachable: ({ tree }) => findUnreachable(tree),
+  routes: ({ tree, options }) => routesOf(tree, options),
+  necessaryHubs: ({ tree }) => findNecessaryHubs(tree),
+  cycles: ({ tree, options }) => findCycles(tree, { limit: options.cycles }),
+  dilemmas: ({ tree }) => findDilemmas(tree).dilemmas,
+  oneWay: ({ tree }) => findDilemmas(tree).oneWay,
+  actNow: ({ tree }) => findActNow(tree),
+  lateBranches: ({ tree }) => findActNow(tree).filter(({ missing }) => missing.length > 0),
+  ladder: ({ tree }) => findLadder(tree),
+  hubs: ({ tree }) => rankHubs(tree),
+  usage: ({ tree }) => usageOf(tree),
+  roleChanges: ({ tree }) => findRoleChanges(tree),
+  tempoChanges: ({ tree }) => findTempoChanges(tree),
+  backTakes: ({ tree }) => findBackTakes(tree),
+  threats: ({ tree }) => findThreats(tree),
+  facts: ({ tree }) => factsOf(tree),
+  provoked: ({ tree }) => findProvoked(tree),
+  contradictions: ({ tree }) => ({ idleOptions: findIdleOptions(tree), preferredAndNever: findContradictoryPreferences(tree) }),
+  contacts: ({ tree, options }) => contactsOf(tree, options.theirGrips, shortestOf(tree)),
+  mirror: ({ mirrored }) => mirrored && { skipped: mirrored.skipped },
+  todo: ({ tree }) => findTodo(tree),
+  odds: ({ tree, options }) => oddsOf(tree, options),
+  workOn: ({ tree, options }) => workOf(tree, options.question),
+  loads: ({ tree, options }) => loadsOf(tree, options.question),
+  strengths: ({ tree, options }) => strengthsOf(tree, options.question),
+  margins: ({ tree, options }) => marginsOf(tree, options.question),
+} satisfies Record<string, (looked: Looked) => unknown>;
+
+export type Part = keyof typeof FINDERS;
+export const PARTS = Object.keys(FINDERS) as readonly Part[];
+/** What takes long is printed when it is asked for. */
+const ASKED_FOR: readonly Part[] = ['workOn', 'loads', 'strengths', 'margins'];
+
+/** What `analyse` prints, of the tree as the filter leaves it; ids as in the file, in document order. Probabilities are in [0, 1], unrounded. */
+export function analysisOf(whole: TreeDocument, options: AnalysisOptions): Partial<Record<Part, unknown>> {
   const mirrored = options.mirror ? mirrorTree(withStarts(whole, options.starts)) : null;
   const sided = mirrored?.tree ?? withStarts(whole, options.starts);
-  const tree = isFiltering(filter) ? filterTree(sided, filter).tree : sided;
-  const shortest = findShortestRoutes(tree, { through: null, limit: 1, steps: 100_000 }).routes[0] ?? [];
-  const usage = findUsage(tree);
-  const actNow = findActNow(tree);
-  return {
-    tree: { id: tree.id, name: tree.name, owner: tree.owner, positions: tree.positions.length, transitions: tree.transitions.length },
-    filter: isFiltering(filter) ? { ...filter, difference: findFilterDifference(sided, filter) } : null,
-    findings: findingsOf(tree),
-    unanswered: findUnanswered(tree),
-    coverage: findCoverage(tree),
-    deadEnds: findDeadEnds(tree),
-    unreachable: findUnreachable(tree),
-    routes: routesOf(tree, options),
-    necessaryHubs: findNecessaryHubs(tree),
-    cycles: findCycles(tree, { limit: options.cycles }),
-    ...findDilemmas(tree),
-    actNow,
-    lateBranches: actNow.filter(({ missing }) => missing.length > 0),
-    ladder: findLadder(tree),
-    hubs: rankHubs(tree),
-    usage: tree.transitions.map((transition) => ({ transition: transition.id, starts: usage.transitions.get(transition.id)! })),
-    roleChanges: findRoleChanges(tree),
-    tempoChanges: findTempoChanges(tree),
-    backTakes: findBackTakes(tree),
-    threats: findThreats(tree),
-    facts: factsOf(tree),
-    provoked: findProvoked(tree),
-    contradictions: { idleOptions: findIdleOptions(tree), preferredAndNever: findContradictoryPreferences(tree) },
-    contacts: contactsOf(tree, options.theirGrips, shortest),
-    mirror: mirrored && { skipped: mirrored.skipped },
-    todo: findTodo(tree),
-    odds: findOdds(tree, options.question),
-  };
+  const tree = isFiltering(options.filter) ? filterTree(sided, options.filter).tree : sided;
+  const isWanted = (part: Part): boolean => (options.only ? options.only.includes(part) : !ASKED_FOR.includes(part));
+  return Object.fromEntries(PARTS.filter(isWanted).map((part) => [part, FINDERS[part]({ options, sided, tree, mirrored })]));
 }

@@ -5,6 +5,8 @@ export { findStrengthsInPieces, SLIGHT, type Strength } from './derived/dilemmas
 export { findLoadsInPieces, type Load } from './derived/load';
 export { findMarginsInPieces, type Margin, type Margins } from './derived/margin';
 export type { Mover } from './derived/movers';
+export { findObserved, type Observation, type ObservedError, type ObservedStart } from './observed';
+export { findSteadyOdds, type SteadyOdds } from './steady/report';
 export { planOf, type Avoided, type PlanGuard, type PlanStep } from './derived/plan';
 export { KNOWING_QUESTION, ODDS_QUESTION, questionAgainst, type HeKnowsYourGame, type OddsQuestion } from './question';
 export {

@@ -12,7 +12,7 @@ import { checkTree, withNewValue } from '../tree';
 import { findFilterDifference } from './filterDifference';
 import { findFindings } from '../findings';
 import { parseTreeFile } from '@/documents/tree/file';
-import { analysisOf } from '@/cli/analysis';
+import { analysisOf, PARTS } from '@/cli/analysis';
 import { firstHold, shutOptions } from '@/features/board/shut';
 import { offeredSpots } from '@/features/grips/bodies';
 import { HOSTILE, hostileTree } from '../../../tests/support/hostileTree';
@@ -46,6 +46,9 @@ describe('ids that mean something to the language', () => {
       cycles: 100,
       theirGrips: null,
       mirror: true,
+      only: PARTS,
+      clock: 'round' as const,
+      observations: null,
     };
     expect(() => JSON.stringify(analysisOf(tree, options))).not.toThrow();
   });

@@ -94,6 +94,8 @@ export class LinearRows {
       }
       if (moved < 1e-14) break;
     }
+    // What came to where no row is stays there.
+    for (let state = 0; state < states; state++) found[state]! += coming[state]!;
     return found;
   }
 }
