@@ -7,6 +7,7 @@ import {
   findLoadsInPieces,
   findMarginsInPieces,
   findOddsInPieces,
+  findShadesInPieces,
   findStrengthsInPieces,
   simulateInPieces,
   tellRoundInPieces,
@@ -18,6 +19,8 @@ import {
   type Odds,
   type OddsQuestion,
   type Rounds,
+  type Shade,
+  type ShadedBy,
   type ToldRound,
   type WorkList,
 } from '@/core/odds';
@@ -52,6 +55,7 @@ export type Question = { readonly look: Look } & (
   | { readonly kind: 'loads'; readonly question: OddsQuestion }
   | { readonly kind: 'rounds'; readonly question: OddsQuestion; readonly start: PositionId; readonly count: number; readonly seed: number }
   | { readonly kind: 'round'; readonly question: OddsQuestion; readonly start: PositionId; readonly seed: number }
+  | { readonly kind: 'shades'; readonly by: ShadedBy; readonly question: OddsQuestion }
   | { readonly kind: 'outline'; readonly text: string; readonly mode: OutlineMode; readonly own: GymsWords | null }
   | {
       readonly kind: 'layout';
@@ -80,6 +84,7 @@ export interface AnswerTo {
   /** Null = they cannot be played. */
   readonly rounds: Rounds | null;
   readonly round: ToldRound | null;
+  readonly shades: readonly Shade[];
   /** What most hangs on first. */
   readonly loads: readonly Load[];
   readonly outline: OutlineAnswer;
@@ -117,6 +122,7 @@ export function* answering(tree: TreeDocument, question: Question): InPieces<Ans
   }
   if (question.kind === 'rounds') return yield* simulateInPieces(shown, question.question, question.start, question.count, question.seed);
   if (question.kind === 'round') return yield* tellRoundInPieces(shown, question.question, question.start, question.seed);
+  if (question.kind === 'shades') return yield* findShadesInPieces(shown, question.by, question.question);
   if (question.kind === 'loads') return yield* findLoadsInPieces(shown, question.question);
   if (question.kind === 'advice') return yield* findAdviceInPieces(shown, findUnanswered(shown), question.question);
   const known = drawn(tree);

@@ -260,6 +260,29 @@ describe('rounds that are played out', () => {
   });
 });
 
+describe('the board shaded', () => {
+  it('says at each rung what it is shaded by, and is itself again', async () => {
+    await go('/board/league-evening?show=guard&at=de-la-riva');
+    await page.waitForSelector('[data-rung]');
+    const texts = () => page.$$eval('svg[aria-label="The climb"] text', (all) => all.map((one) => one.textContent));
+    const before = await texts();
+    await choose(page, 'Shaded', 'by what is typed');
+    await page.waitForFunction(() =>
+      [...document.querySelectorAll('svg[aria-label="The climb"] text')].some((one) => /^\d+\/\d+$/.test(one.textContent ?? '')),
+    );
+    await choose(page, 'Shaded', 'by chance of finishing');
+    await page.waitForFunction(() =>
+      [...document.querySelectorAll('svg[aria-label="The climb"] text')].some((one) => /^\d+$/.test(one.textContent ?? '')),
+    );
+    await choose(page, 'Shaded', 'not');
+    await page.waitForFunction(
+      (count) => document.querySelectorAll('svg[aria-label="The climb"] text').length === count,
+      {},
+      before.length,
+    );
+  });
+});
+
 describe('a game plan', () => {
   it('is made for the opponent whom the address names, one beside him, and as a PDF of one page', async () => {
     await go('/plan/league-evening?who=mila-tarn');

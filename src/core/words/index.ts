@@ -25,6 +25,7 @@ export * from './people';
 export * from './plan';
 export * from './rounds';
 export * from './routes';
+export * from './shades';
 export * from './targets';
 export * from './tree';
 export * from './treeErrors';

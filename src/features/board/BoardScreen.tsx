@@ -143,6 +143,8 @@ export function BoardScreen(opened: OpenedBoard) {
                     shut={shut}
                     catalogue={catalogue}
                     scene={scene}
+                    subject={subject}
+                    look={asWhom}
                     dispatch={dispatch}
                   />
                 </div>

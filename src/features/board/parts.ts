@@ -2,6 +2,7 @@ import { later } from '@/client/later';
 import { CaretLine, FindLine } from './caret/later';
 
 // What the first picture does without.
+export const ShadeSelect = later(async () => (await import('./canvas/ShadeSelect')).ShadeSelect);
 export const RoundWalk = later(async () => (await import('./round/RoundWalk')).RoundWalk);
 export const RungSheet = later(async () => (await import('./sheet/RungSheet')).RungSheet);
 export const FindingsSheet = later(async () => (await import('./sheet/findings/FindingsSheet')).FindingsSheet);
@@ -14,4 +15,15 @@ export const Walk = later(async () => (await import('./walk/Walk')).Walk);
 export const SideSelect = later(async () => (await import('./bars/SideSelect')).SideSelect);
 
 /** Asked for as soon as the board is still, the line to type on first. */
-export const PARTS = [CaretLine, FindingsSheet, RungSheet, FindLine, FilterRow, SideSelect, RouteLadder, RouteSheet, FilterDifference];
+export const PARTS = [
+  CaretLine,
+  FindingsSheet,
+  RungSheet,
+  FindLine,
+  FilterRow,
+  SideSelect,
+  RouteLadder,
+  RouteSheet,
+  FilterDifference,
+  ShadeSelect,
+];

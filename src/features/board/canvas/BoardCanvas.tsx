@@ -2,13 +2,18 @@
 import { familyFacts, indexOf, positionOf, type TreeDocument } from '@/core/tree';
 import { fitText, guardOf, layoutHub, type HubLayout, type HubSection, type PlacedRung } from '@/core/board';
 import type { Catalogue } from '@/core/catalogue';
+import type { ShadedBy } from '@/core/odds';
 import { shareBeside } from '@/core/words';
 import { useEffect, useMemo, useRef, useState, type Dispatch, type KeyboardEvent } from 'react';
 import { StripButton } from '@/ui/StripButton';
+import type { Look } from '@/workers/questions';
+import type { Subject } from '@/workers/useAnswer';
 import type { BoardAction, BoardState } from '../boardState';
 import { CaretLine } from '../caret/later';
+import { ShadeSelect } from '../parts';
 import { ClimbView } from './ClimbView';
 import { HubView } from './HubView';
+import { useShading } from './useShading';
 import { useSize } from '@/ui/useSize';
 import { caretAt, stepOnRung } from './rungKeys';
 import { useZoom } from '../camera/useZoom';
@@ -28,6 +33,8 @@ interface Props {
   readonly shut: ReadonlyMap<string, Shut>;
   readonly catalogue: Catalogue | null;
   readonly scene: Scene;
+  readonly subject: Subject;
+  readonly look: Look;
   readonly dispatch: Dispatch<BoardAction>;
 }
 
@@ -73,7 +80,9 @@ function useFit({ picture, world, size, fit }: Fit): void {
 }
 
 /** The drawn part of the board: pan, zoom, the keys, and the caret in place. */
-export function BoardCanvas({ state, tree, faded, shut, catalogue, scene, dispatch }: Props) {
+export function BoardCanvas({ state, tree, faded, shut, catalogue, scene, subject, look, dispatch }: Props) {
+  const [shadedBy, setShadedBy] = useState<ShadedBy | null>(null);
+  const { shading, answer: shades } = useShading(subject, look, shadedBy);
   const { selected, caret, section } = state;
   const { layout } = scene;
   const [hovered, setHovered] = useState<string | null>(null);
@@ -144,6 +153,7 @@ export function BoardCanvas({ state, tree, faded, shut, catalogue, scene, dispat
                   selected={selected}
                   section={section}
                   hovered={hovered}
+                  shading={shading}
                   focusable={focusable}
                   onSelect={select}
                   onOpen={open}
@@ -170,6 +180,7 @@ export function BoardCanvas({ state, tree, faded, shut, catalogue, scene, dispat
             {told}
           </p>
         )}
+        {!hub && <ShadeSelect by={shadedBy} answer={shades} onChange={setShadedBy} />}
         {!hub && (state.unfolded || layout.rungs.some((placed) => placed.folded.length > 0)) && (
           <StripButton onClick={() => dispatch({ type: 'fold' })}>{state.unfolded ? 'Fold' : 'Unfold'}</StripButton>
         )}

@@ -4,6 +4,7 @@ import { Climbs, Ladder, pathOf } from './Ladder';
 import { RungButtons } from './RungButtons';
 import { useStableHandlers, type RungHandlers } from './rungHandlers';
 import { RungShapes } from './RungShape';
+import type { Shading } from './useShading';
 import { useDrawnCount } from './useDrawnCount';
 
 /** Rungs are drawn in parts, so that one more part, or another rung chosen, leaves the others as they are. */
@@ -21,13 +22,27 @@ interface Props extends RungHandlers {
   readonly section: number;
   readonly hovered: string | null;
   readonly focusable: string | null;
+  readonly shading: Shading | null;
 }
 
 /** A move that leads to several places is drawn to each. */
 const keyOf = ({ transition, to }: Climb): string => `${transition} ${to}`;
 
 /** The climb itself. Each rung is a button; its sections are walked with the arrow keys. */
-export function ClimbView({ layout, faded, shut, selected, section, hovered, focusable, onSelect, onOpen, onHover, onKey }: Props) {
+export function ClimbView({
+  layout,
+  faded,
+  shut,
+  shading,
+  selected,
+  section,
+  hovered,
+  focusable,
+  onSelect,
+  onOpen,
+  onHover,
+  onKey,
+}: Props) {
   const touches = (climb: Climb, id: string | null) => id !== null && (climb.from === id || climb.to === id);
   const strong = layout.climbs.filter((climb) => touches(climb, selected));
   const warm = layout.climbs.filter((climb) => !climb.stub && touches(climb, hovered));
@@ -55,7 +70,14 @@ export function ClimbView({ layout, faded, shut, selected, section, hovered, foc
         <path key={keyOf(climb)} d={pathOf(climb)} className="fill-none stroke-his" strokeWidth={2} />
       ))}
       {drawn.map((rungs, i) => (
-        <RungShapes key={i} rungs={rungs} faded={faded} selected={within(rungs, selected)} hovered={within(rungs, hovered)} />
+        <RungShapes
+          key={i}
+          rungs={rungs}
+          faded={faded}
+          shading={shading}
+          selected={within(rungs, selected)}
+          hovered={within(rungs, hovered)}
+        />
       ))}
       {drawn.map((rungs, i) => {
         const chosen = within(rungs, selected);

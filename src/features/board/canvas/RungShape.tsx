@@ -2,6 +2,7 @@ import { memo } from 'react';
 import { wholeName, type PlacedRung, type PlacedSection } from '@/core/board';
 import { ENDING_WORDS } from '@/core/words';
 import { LINES } from '@/core/tree';
+import type { RungShade, Shading } from './useShading';
 
 /** The snapped ends of a broken section. */
 function Snapped({ section, y, thickness }: { section: PlacedSection; y: number; thickness: number }) {
@@ -18,6 +19,24 @@ function Snapped({ section, y, thickness }: { section: PlacedSection; y: number;
         <line x1={x + bite + 4} x2={x + width - bite - 4} y1={middle} y2={middle} className="stroke-red" strokeDasharray="1.5 4" />
       )}
     </>
+  );
+}
+
+/** A rung shaded: instead of its sections as much of a red bar as it has, and the words that say it. */
+function Shaded({ placed: { x, y, width, thickness }, shade: { part, text } }: { placed: PlacedRung; shade: RungShade }) {
+  const height = Math.max(thickness, 5.5);
+  // A thin bar grows upwards: its name stands below it.
+  const top = y + thickness - height;
+  return (
+    <g>
+      <rect x={x} y={top} width={width} height={height} className="fill-paper stroke-ink" strokeWidth={0.75} />
+      <rect x={x} y={top} width={width * part} height={height} className="fill-red" />
+      {text !== '' && (
+        <text x={x + width} y={top - 4} textAnchor="end" fontSize={14} fontWeight={600} className="halo fill-ink">
+          {text}
+        </text>
+      )}
+    </g>
   );
 }
 
@@ -46,8 +65,12 @@ function Ticks({ placed }: { placed: PlacedRung }) {
 const RungShape = memo(function RungShape({
   placed,
   mark,
+  shade,
+  isShading,
 }: {
   placed: PlacedRung;
+  shade: RungShade | undefined;
+  isShading: boolean;
   mark: 'none' | 'hovered' | 'selected' | 'faded' | 'brief';
 }) {
   const { rung, x, y, width, thickness, sections } = placed;
@@ -56,7 +79,8 @@ const RungShape = memo(function RungShape({
   const words = below ? 'fill-his' : 'fill-ink';
   const name = mark === 'selected' || mark === 'hovered' ? wholeName(placed) : placed.name;
   const nameEnd = name.at(-1);
-  const isBrief = mark === 'brief';
+  // What is said above and below a bar makes room for what it is shaded by.
+  const isBrief = mark === 'brief' || isShading;
   // Filtered out: hair-thin and nameless, in its place.
   if (mark === 'faded') return <line x1={x} x2={x + width} y1={y + thickness / 2} y2={y + thickness / 2} className="stroke-hair" />;
   return (
@@ -64,13 +88,14 @@ const RungShape = memo(function RungShape({
       {mark === 'selected' && (
         <rect x={x - 6} y={y - 20} width={width + 12} height={thickness + 26 + 13 * (rung.hub ? 1 : name.length)} className="fill-tint" />
       )}
-      {sections.map((item, i) =>
+      {(shade ? [] : sections).map((item, i) =>
         item.section.broken ? (
           <Snapped key={i} section={item} y={y} thickness={thickness} />
         ) : (
           <rect key={i} x={item.x} y={y} width={item.width} height={thickness} className={bar} />
         ),
       )}
+      {shade && <Shaded placed={placed} shade={shade} />}
       {rung.unfinished && !rung.ends && (
         <line x1={x} x2={x + width} y1={y - 4} y2={y - 4} strokeDasharray="5 4" className={rung.hub ? 'stroke-red' : 'stroke-ink'} />
       )}
@@ -166,11 +191,21 @@ interface ShapesProps {
   /** Each is one of these rungs, or null. */
   readonly selected: string | null;
   readonly hovered: string | null;
+  /** Null = nothing is shaded. */
+  readonly shading?: Shading | null;
   /** Only bars and names. */
   readonly brief?: boolean;
 }
-export const RungShapes = memo(function RungShapes({ rungs, faded, selected, hovered, brief = false }: ShapesProps) {
+export const RungShapes = memo(function RungShapes({ rungs, faded, selected, hovered, shading = null, brief = false }: ShapesProps) {
   const markOf = (id: string) =>
     faded.has(id) ? 'faded' : id === selected ? 'selected' : id === hovered ? 'hovered' : brief ? 'brief' : 'none';
-  return rungs.map((placed) => <RungShape key={placed.rung.id} placed={placed} mark={markOf(placed.rung.id)} />);
+  return rungs.map((placed) => (
+    <RungShape
+      key={placed.rung.id}
+      placed={placed}
+      mark={markOf(placed.rung.id)}
+      shade={shading?.get(placed.rung.id)}
+      isShading={shading !== null}
+    />
+  ));
 });
