@@ -1,6 +1,6 @@
 import { mkdir } from 'node:fs/promises';
 import type { Page } from 'puppeteer-core';
-import { choose, clickText, launch, waitForText } from '../tests/e2e/browser';
+import { clickText, launch, waitForText } from '../tests/e2e/browser';
 import { removeFolder, startServer } from '../tests/e2e/server';
 
 interface Picture {
@@ -10,11 +10,6 @@ interface Picture {
   readonly before?: (page: Page) => Promise<void>;
 }
 const TREE = 'league-evening';
-const juniors = async (page: Page): Promise<void> => {
-  await clickText(page, 'For whom');
-  await choose(page, 'Rules', 'Saltmarsh league, juniors');
-  await page.waitForSelector('[aria-label="What the filter takes away"]');
-};
 const twoTicks = async (page: Page): Promise<void> => {
   await clickText(page, 'open, pointing at me');
   await clickText(page, 'two hooks under my thighs');
@@ -35,10 +30,11 @@ const outlineOpen = async (page: Page): Promise<void> => {
   await page.keyboard.type('  he waits, often\nI step over → Hedquarters');
   await page.waitForFunction(() => document.body.innerText.includes('becomes a new place'));
 };
-const gripsOn = async (page: Page): Promise<void> => {
-  await page.waitForSelector('[aria-label="Grips here"] input');
-  for (const box of (await page.$$('[aria-label="Grips here"] input')).slice(0, 2)) await box.click();
-  await page.$eval('[data-shut]', (line) => line.scrollIntoView({ block: 'center' }));
+const someSteps = async (page: Page): Promise<void> => {
+  for (let step = 2; step <= 7; step++) {
+    await page.waitForFunction((at) => document.body.innerText.includes(`step ${at} of`), {}, step - 1);
+    await clickText(page, 'Next');
+  }
 };
 const PICTURES: readonly Picture[] = [
   { name: 'week', path: '/', before: async (page) => void (await waitForText(page, 'All 34, and')) },
@@ -49,14 +45,14 @@ const PICTURES: readonly Picture[] = [
   { name: 'route', path: `/board/${TREE}?show=route` },
   { name: 'walk', path: `/board/${TREE}?at=headquarters`, size: [390, 844] },
   { name: 'outline', path: `/board/${TREE}?show=guard&at=headquarters`, before: outlineOpen },
-  { name: 'for-whom', path: `/board/${TREE}?show=tree`, before: juniors },
   { name: 'finder', path: `/finder/${TREE}`, size: [390, 844], before: twoTicks },
   { name: 'catalogue', path: `/catalogue/${TREE}?at=knee-shield-high` },
   { name: 'compare', path: `/compare/${TREE}?school=pressure&against=loose` },
   { name: 'people', path: `/rules/${TREE}`, before: (page) => clickText(page, 'Oren Vask') },
   { name: 'grips', path: `/grips/${TREE}?at=half-below-i-come-up-on-the-single-leg-to-the-lock`, before: (page) => page.click('#step-6') },
-  { name: 'grips-shut', path: `/board/${TREE}?show=hub&at=headquarters`, before: gripsOn },
   { name: 'odds', path: `/odds/${TREE}`, before: async (page) => void (await page.waitForSelector('[data-margin]')) },
+  { name: 'plan', path: `/plan/${TREE}?who=oren-vask`, before: async (page) => void (await waitForText(page, 'what to leave')) },
+  { name: 'round', path: `/board/${TREE}?show=hub&at=collar-sleeve&round=1`, before: someSteps },
   { name: 'class', path: `/class/${TREE}` },
   { name: 'class-sheet', path: `/class/${TREE}/sheet`, size: [1280, 1100] },
   { name: 'files', path: '/files' },

@@ -6,10 +6,11 @@ import { keyPresses } from './keyPress';
 import { gripEntry } from './gripEntry';
 import { largeBoard } from './largeBoard';
 import type { Row } from './measure';
+import { odds } from './odds';
 import { solvers } from './solvers';
 import { sixtyClients } from './trials/clients';
 
-const CORE: readonly (() => Promise<Row[]> | Row[])[] = [boardLayouts, solvers];
+const CORE: readonly (() => Promise<Row[]> | Row[])[] = [boardLayouts, solvers, odds];
 const SERVED: typeof CORE = [boardFrames, firstRung, keyPresses, dictation, gripEntry, largeBoard, sixtyClients];
 const WIDTH = 76;
 

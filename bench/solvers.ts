@@ -3,7 +3,7 @@ import { atOnce, seededRandom } from '@/core/base';
 import { blockingOf, findGripFindings, gripProblemsOf, withTyped } from '@/core/grips';
 import { smallestHittingSet } from '@/core/graph';
 import { withTransition, type TreeDocument } from '@/core/tree';
-import { findAdviceInPieces, findMarginsInPieces, findOdds, KNOWING_QUESTION, ODDS_QUESTION, type OddsQuestion } from '@/core/odds';
+import { findAdviceInPieces, findOdds, KNOWING_QUESTION, ODDS_QUESTION, type OddsQuestion } from '@/core/odds';
 import { findFilterDifference, findUnanswered } from '@/core/structure';
 import { findFindings } from '@/core/findings';
 import { demoTree } from '../demo/demoTree';
@@ -104,11 +104,6 @@ export function solvers(): Row[] {
       what: '  what to work on, demo tree, each tried; if he knows your game',
       measured: [ODDS_QUESTION, KNOWING_QUESTION].map((asked) => ms(median(3, () => advise(demo, asked)))).join(', '),
       wanted: '—',
-    },
-    {
-      what: '  margins, demo tree, 500 draws; if he knows your game',
-      measured: [ODDS_QUESTION, KNOWING_QUESTION].map((asked) => ms(median(1, () => atOnce(findMarginsInPieces(demo, asked))))).join(', '),
-      wanted: '< 1 s',
     },
   ];
 }

@@ -1,3 +1,3 @@
 export { bestReply, guarantee, type MatrixGame } from './game';
-export { solveGame, type GameSolution } from './matrixGame';
+export { gameValue, solveGame, type GameSolution } from './matrixGame';
 export { RememberedGames } from './rememberedGames';

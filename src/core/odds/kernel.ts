@@ -178,9 +178,8 @@ function spliced<T extends Numbers>(all: T, from: number, to: number, part: Numb
   return found;
 }
 
-/** The process with another place at a state where play goes on, all else as it is. Copies only: O(size), no chance is found anew. */
-export function withPlace(kernel: Kernel, model: OddsModel, at: number, place: Place): Kernel {
-  const piece = kernelOfPlace(model, at, place);
+/** The process with another place, alone in `piece`, at a state where play goes on; all else as it is. Copies only: O(size). */
+export function withPiece(kernel: Kernel, at: number, piece: Kernel): Kernel {
   const [c0, c1] = [kernel.firstColumn[at]!, kernel.firstColumn[at + 1]!];
   const [m0, m1] = [kernel.firstMoment[c0]!, kernel.firstMoment[c1]!];
   const [x0, x1] = [kernel.firstCell[m0]!, kernel.firstCell[m1]!];
@@ -189,7 +188,7 @@ export function withPlace(kernel: Kernel, model: OddsModel, at: number, place: P
   const outcomes = more(piece.chance, o0, o1);
   return {
     states: kernel.states,
-    rows: spliced(kernel.rows, at, at + 1, [place.rows.length]),
+    rows: spliced(kernel.rows, at, at + 1, piece.rows),
     firstColumn: spliced(kernel.firstColumn, at, at + 1, [c0], 0, more(piece.columnShare, c0, c1)),
     columnShare: spliced(kernel.columnShare, c0, c1, piece.columnShare),
     firstMoment: spliced(kernel.firstMoment, c0, c1, piece.firstMoment.subarray(0, -1), m0, more(piece.momentShare, m0, m1)),
@@ -203,7 +202,7 @@ export function withPlace(kernel: Kernel, model: OddsModel, at: number, place: P
     certain: spliced(kernel.certain, x0, x1, piece.certain),
     recovers: spliced(kernel.recovers, x0, x1, piece.recovers),
     worth: kernel.worth,
-    missing: spliced(kernel.missing, at, at + 1, [place.missing]),
-    isBounded: spliced(kernel.isBounded, at, at + 1, [Number(place.isBounded)]),
+    missing: spliced(kernel.missing, at, at + 1, piece.missing),
+    isBounded: spliced(kernel.isBounded, at, at + 1, piece.isBounded),
   };
 }

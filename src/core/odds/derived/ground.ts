@@ -1,11 +1,12 @@
-import { type InPieces } from '../../base';
+import type { InPieces } from '../../base';
+import { gameValue } from '../../games';
 import type { TreeDocument } from '../../tree';
-import { oddsModelOf, standingOf, type OddsModel } from '../cells';
-import { kernelOf, kernelOfPlace, withPlace, type Kernel } from '../kernel';
-import type { Strategy } from '../knowing';
+import { oddsModelOf, standingOf, type OddsModel, type Place } from '../cells';
+import { kernelOf, kernelOfPlace, withPiece, type Kernel } from '../kernel';
+import { bestSeen, Facing, type Strategy } from '../knowing';
 import type { Elsewhere, OddsQuestion } from '../question';
 import { seesItFirst, solveInPieces, valueAt, type Solution } from '../solved';
-import { solveSteadyInPieces, type SteadySolution } from '../steady/steady';
+import { solveDiscountedInPieces, solveSteadyInPieces, type SteadySolution } from '../steady/steady';
 import { steadyKernel } from '../steady/steadyKernel';
 import { SteadyWork } from '../steady/steadyWork';
 import { Tries, type Tried } from './tries';
@@ -34,7 +35,7 @@ export class Ground {
 
   /** The process with what is tried. */
   kernelWith(tried: Tried): Kernel {
-    return tried.reduce((kernel, { at, place }) => withPlace(kernel, this.model, at, place), this.kernel);
+    return tried.reduce((kernel, { at, place }) => withPiece(kernel, at, kernelOfPlace(this.model, at, place)), this.kernel);
   }
 
   /** The model with it. */
@@ -79,17 +80,21 @@ export class SteadyGround {
     return starts.reduce((sum, state) => sum + value[state]!, 0) / starts.length;
   }
 
+  private pieceOf(at: number, place: Place): Kernel {
+    return steadyKernel(kernelOfPlace(this.ground.model, at, place), this.solution.roundSeconds);
+  }
+
   /**
    * How much the worth changes, to first order: what the tried places are worth with all others as they are, as often as they are met.
    * 0 means 0; what comes back again and again is understated.
    */
   estimate(tried: Tried): number {
-    const { model, question } = this.ground;
-    const { value, roundSeconds } = this.solution;
+    const { value, roundSeconds, readSkill, freely } = this.solution;
     return tried.reduce((sum, { at, place }) => {
-      const here = steadyKernel(kernelOfPlace(model, at, place), roundSeconds);
-      const work = new SteadyWork(here, question, Uint8Array.of(this.seesIt[at]!), value);
-      return sum + this.visits[at]! * (work.worthAt(0) - value[at]!);
+      const kernel = this.pieceOf(at, place);
+      const facing = new Facing(kernel).face({ kernel, value, roundSeconds, readSkill, freely }, 0, 0);
+      const isGame = freely > 0 && readSkill < 1 && this.seesIt[at] === 0;
+      return sum + this.visits[at]! * ((isGame ? gameValue(facing) : bestSeen(facing).value) - value[at]!);
     }, 0);
   }
 
@@ -101,7 +106,8 @@ export class SteadyGround {
   }
   private *solvedAnew(tried: Tried): InPieces<SteadySolution> {
     const { ground, solution, seesIt } = this;
-    return yield* solveSteadyInPieces(ground.kernelWith(tried), ground.question, seesIt, solution.value);
+    const kernel = tried.reduce((whole, { at, place }) => withPiece(whole, at, this.pieceOf(at, place)), solution.kernel);
+    return yield* solveDiscountedInPieces(kernel, ground.question, seesIt, solution.value);
   }
   /** With it, worths by state and what both do at each where play goes on. */
   *solvedWith(tried: Tried): InPieces<{ value: Float64Array; strategyAt: (state: number) => Strategy }> {

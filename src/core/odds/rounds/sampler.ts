@@ -60,29 +60,36 @@ export class Sampler {
     const { mine, his, best } = this.strategyAt(state, left);
     const [from, to] = [k.firstColumn[state]!, k.firstColumn[state + 1]!];
     const isFree = freely > 0 && random() < freely;
-    const column = from + drawn(to - from, (c) => (isFree ? his[c]! : k.columnShare[from + c]!), random);
-    const first = k.firstMoment[column]!;
-    const moment = first + drawn(k.firstMoment[column + 1]! - first, (m) => k.momentShare[first + m]!, random);
+    const column = isFree ? from + drawn(his, 0, to - from, random) : drawn(k.columnShare, from, to, random);
+    const moment = drawn(k.momentShare, k.firstMoment[column]!, k.firstMoment[column + 1]!, random);
     const isRead = readSkill >= 1 || random() < readSkill;
-    const row = isRead ? best[moment - k.firstMoment[from]!]! : drawn(mine.length, (a) => mine[a]!, random);
+    const row = isRead ? best[moment - k.firstMoment[from]!]! : drawn(mine, 0, mine.length, random);
     const cell = k.firstCell[moment]! + row;
     const isOver = k.seconds[cell]! > left;
-    const outcomes = this.outcomesOf(cell);
-    const outcome = isOver ? null : outcomes[drawn(outcomes.length, (i) => outcomes[i]!.chance, random)]!;
+    const outcome = isOver ? null : drawnOutcome(this.outcomesOf(cell), random);
     return { state, left, moment, cell, row, isRead, outcome };
   }
 }
 
-/** A number in [0, count) with chances as they are given, which sum to 1. */
-function drawn(count: number, chanceOf: (i: number) => number, random: Random): number {
+/** A number in [from, to) with chances as they stand there, which sum to 1; what has none is never drawn. */
+function drawn(chances: Float64Array, from: number, to: number, random: Random): number {
   let rest = random();
-  let last = 0;
-  for (let i = 0; i < count; i++) {
-    const chance = chanceOf(i);
+  let last = from;
+  for (let i = from; i < to; i++) {
+    const chance = chances[i]!;
     if (chance === 0) continue;
     last = i;
     rest -= chance;
     if (rest < 0) return i;
   }
   return last;
+}
+
+function drawnOutcome(outcomes: readonly Outcome[], random: Random): Outcome {
+  let rest = random();
+  for (const outcome of outcomes) {
+    rest -= outcome.chance;
+    if (rest < 0) return outcome;
+  }
+  return outcomes[outcomes.length - 1]!;
 }

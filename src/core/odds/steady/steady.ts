@@ -40,7 +40,17 @@ export function* solveSteadyInPieces(
   seesIt: Uint8Array,
   warm?: Float64Array,
 ): InPieces<SteadySolution> {
-  const work = new SteadyWork(steadyKernel(kernel, question.roundSeconds), question, seesIt, warm);
+  return yield* solveDiscountedInPieces(steadyKernel(kernel, question.roundSeconds), question, seesIt, warm);
+}
+
+/** The same of a process that has the clock's factors in its chances already. */
+export function* solveDiscountedInPieces(
+  discounted: Kernel,
+  question: OddsQuestion,
+  seesIt: Uint8Array,
+  warm?: Float64Array,
+): InPieces<SteadySolution> {
+  const work = new SteadyWork(discounted, question, seesIt, warm);
   const kept = { value: work.value.slice(), residual: Infinity };
   let last = Infinity;
   let isHeld = false;
