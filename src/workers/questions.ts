@@ -2,6 +2,12 @@ import { perObject, type InPieces } from '@/core/base';
 import { layoutBoardInPieces, type BoardLayout, type Grid } from '@/core/board';
 import { effectOfRemovalInPieces, type RemovalEffect, type Removed } from '@/core/findings';
 import {
+  explainInPieces,
+  whatIfInPieces,
+  type Change,
+  type Choice,
+  type Explained,
+  type WhatIf,
   findAdviceInPieces,
   findClosenessInPieces,
   findLoadsInPieces,
@@ -55,6 +61,14 @@ export type Question = { readonly look: Look } & (
   | { readonly kind: 'loads'; readonly question: OddsQuestion }
   | { readonly kind: 'rounds'; readonly question: OddsQuestion; readonly start: PositionId; readonly count: number; readonly seed: number }
   | { readonly kind: 'round'; readonly question: OddsQuestion; readonly start: PositionId; readonly seed: number }
+  | {
+      readonly kind: 'explained';
+      readonly question: OddsQuestion;
+      readonly position: PositionId;
+      readonly transition: string | null;
+      readonly shown: Choice['shown'];
+    }
+  | { readonly kind: 'whatIf'; readonly question: OddsQuestion; readonly change: Change }
   | { readonly kind: 'shades'; readonly by: ShadedBy; readonly question: OddsQuestion }
   | { readonly kind: 'outline'; readonly text: string; readonly mode: OutlineMode; readonly own: GymsWords | null }
   | {
@@ -85,6 +99,9 @@ export interface AnswerTo {
   readonly rounds: Rounds | null;
   readonly round: ToldRound | null;
   readonly shades: readonly Shade[];
+  /** Null = it is not there. */
+  readonly explained: Explained | null;
+  readonly whatIf: WhatIf | null;
   /** What most hangs on first. */
   readonly loads: readonly Load[];
   readonly outline: OutlineAnswer;
@@ -122,6 +139,9 @@ export function* answering(tree: TreeDocument, question: Question): InPieces<Ans
   }
   if (question.kind === 'rounds') return yield* simulateInPieces(shown, question.question, question.start, question.count, question.seed);
   if (question.kind === 'round') return yield* tellRoundInPieces(shown, question.question, question.start, question.seed);
+  if (question.kind === 'explained')
+    return yield* explainInPieces(shown, question.question, question.position, question.transition, question.shown);
+  if (question.kind === 'whatIf') return yield* whatIfInPieces(shown, question.question, question.change);
   if (question.kind === 'shades') return yield* findShadesInPieces(shown, question.by, question.question);
   if (question.kind === 'loads') return yield* findLoadsInPieces(shown, question.question);
   if (question.kind === 'advice') return yield* findAdviceInPieces(shown, findUnanswered(shown), question.question);

@@ -232,6 +232,21 @@ describe('the three questions of the odds desk', () => {
   });
 });
 
+describe('a figure of the desk', () => {
+  it('says how it comes about, and what it would be if a chance were another', async () => {
+    await go('/odds/league-evening?at=spider');
+    await page.waitForSelector('[data-answer]');
+    await clickText(page, 'How it comes about');
+    await waitForText(page, 'Together');
+    await page.click('section[aria-label="What if"] button');
+    await page.keyboard.type('I drive the cross-face');
+    await page.waitForSelector('[role=option]');
+    await page.keyboard.press('Enter');
+    await waitForText(page, 'The tree stays');
+    expect(await axeFindings(page)).toEqual([]);
+  });
+});
+
 describe('rounds that are played out', () => {
   it('are counted and one is told, which is walked on the board with the keyboard', async () => {
     await go('/odds/league-evening?at=spider');

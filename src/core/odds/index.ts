@@ -8,6 +8,8 @@ export type { Mover } from './derived/movers';
 export { findObserved, type Observation, type ObservedError, type ObservedStart } from './observed';
 export { findSteadyOdds, type SteadyOdds } from './steady/report';
 export { findShadesInPieces, SHADED_BY, type Shade, type ShadedBy } from './derived/shades';
+export { explainInPieces, type Explained, type Term } from './derived/explain';
+export { whatIfInPieces, type Change, type WhatIf } from './derived/whatIf';
 export { planOf, type Avoided, type PlanGuard, type PlanStep } from './derived/plan';
 export { KNOWING_QUESTION, ODDS_QUESTION, questionAgainst, type HeKnowsYourGame, type OddsQuestion } from './question';
 export {

@@ -10,6 +10,7 @@ export * from './chances';
 export * from './classSheet';
 export * from './dilemmas';
 export * from './drills';
+export * from './explained';
 export * from './figures';
 export * from './filter';
 export * from './findings';

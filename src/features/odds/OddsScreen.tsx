@@ -22,6 +22,7 @@ import { Played } from './Played';
 import { questionFor, QuestionRow, type Asked } from './QuestionRow';
 import { StartTable } from './StartTable';
 import { spokenTree } from './spokenTree';
+import { WhatIf } from './WhatIf';
 import { WorkOn } from './WorkOn';
 import { endingBars, visitList } from './viewModel';
 import { Select } from '@/ui/Select';
@@ -177,6 +178,7 @@ export function OddsScreen({ tree: bare, revision, book, at, filter: opened }: P
               {start && <WorkOn {...{ subject, filter, question }} answer={advice} isReady={isAdvised && isTriable} />}
               {start && <Dilemmas {...{ subject, filter, question }} isReady={isAdvised} />}
               {start && <HangsOn {...{ subject, filter, question }} isReady={isAdvised} />}
+              {start && <WhatIf {...{ subject, filter, question, start }} tree={spoken} />}
               {start && <Played key={start.position} {...{ subject, filter, question, start }} tree={spoken} />}
               {start && (
                 <section aria-label="Where the time goes" className="mt-5">
@@ -195,7 +197,7 @@ export function OddsScreen({ tree: bare, revision, book, at, filter: opened }: P
                 </section>
               )}
             </div>
-            {here && position && <PlaceOdds tree={spoken} position={position} here={here} />}
+            {here && position && <PlaceOdds {...{ subject, filter, question, position, here }} tree={spoken} />}
           </div>
         )}
         <p className="px-5 pb-3 text-[13px] text-soft">

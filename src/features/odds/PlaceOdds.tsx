@@ -1,8 +1,24 @@
-import type { Choice, PositionOdds } from '@/core/odds';
+import type { Filter } from '@/core/lens';
+import type { Choice, OddsQuestion, PositionOdds } from '@/core/odds';
 import { indexOf, type Position, type TreeDocument } from '@/core/tree';
 import { asSentence, choiceText, inHundred, mixLines, sayOption, sayUndrawn, sayWorth, type MixLine } from '@/core/words';
+import type { Subject } from '@/workers/useAnswer';
+import { HowItComes } from './HowItComes';
 
-function ChoiceRow({ tree, position, choice, isHabit }: { tree: TreeDocument; position: Position; choice: Choice; isHabit: boolean }) {
+/** What the figures answer. */
+interface Asked {
+  readonly subject: Subject;
+  readonly filter: Filter;
+  readonly question: OddsQuestion;
+}
+
+interface ChoiceProps extends Asked {
+  readonly tree: TreeDocument;
+  readonly position: Position;
+  readonly choice: Choice;
+  readonly isHabit: boolean;
+}
+function ChoiceRow({ tree, position, choice, isHabit, ...asked }: ChoiceProps) {
   const text = choiceText(tree, position, choice);
   return (
     <li className="border-t border-hair py-2">
@@ -19,6 +35,7 @@ function ChoiceRow({ tree, position, choice, isHabit }: { tree: TreeDocument; po
       {text.others && <p className="text-soft">{text.others}</p>}
       {text.instead && <p className="text-red">{text.instead}</p>}
       {text.late && <p className="text-soft">{text.late}</p>}
+      <HowItComes {...asked} {...{ tree, choice }} position={position.id} />
     </li>
   );
 }
@@ -44,14 +61,14 @@ function Mix({ title, lines, color }: { title: string; lines: readonly MixLine[]
   );
 }
 
-interface Props {
+interface Props extends Asked {
   readonly tree: TreeDocument;
   readonly position: Position;
   readonly here: PositionOdds;
 }
 
 /** What to do at one place, against each thing that he can show. */
-export function PlaceOdds({ tree, position, here }: Props) {
+export function PlaceOdds({ tree, position, here, ...asked }: Props) {
   const mixes = here.mixes && mixLines(tree, position, here.mixes);
   return (
     <section aria-label={`What to do at ${position.name}`} className="border-l-2 border-ink pl-4">
@@ -76,7 +93,7 @@ export function PlaceOdds({ tree, position, here }: Props) {
       )}
       <ul className="mt-2">
         {here.choices.map((choice, i) => (
-          <ChoiceRow key={i} {...{ tree, position, choice }} isHabit={mixes !== undefined} />
+          <ChoiceRow key={`${position.id} ${i}`} {...asked} {...{ tree, position, choice }} isHabit={mixes !== undefined} />
         ))}
       </ul>
     </section>

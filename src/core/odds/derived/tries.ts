@@ -51,7 +51,8 @@ export class Tries {
     this.from = indexOf(tree).from;
   }
 
-  private placed(id: PositionId, position: (of: Position) => Position, ways: (of: readonly Transition[]) => readonly Transition[]): Tried {
+  /** The place with something else drawn there, or other ways out of it. */
+  changing(id: PositionId, position: (of: Position) => Position, ways: (of: readonly Transition[]) => readonly Transition[]): Tried {
     const at = this.here.stateOf.get(id)!;
     // Where it ends nothing is chosen, whatever is drawn there.
     if (this.model.places[at] === null) return [];
@@ -60,7 +61,7 @@ export class Tries {
 
   /** As if some values were never shown at a position. */
   closing(id: PositionId, gone: readonly { readonly read: ReadId; readonly value: ValueId }[]): Tried {
-    return this.placed(
+    return this.changing(
       id,
       (position) => withoutValues(position, gone),
       (ways) => ways,
@@ -68,7 +69,7 @@ export class Tries {
   }
   /** As if an announced branch had been taught. */
   teaching(transition: Transition): Tried {
-    return this.placed(
+    return this.changing(
       transition.from,
       (position) => position,
       (ways) => ways.map((way) => (way.id === transition.id ? { ...way, announced: false } : way)),
@@ -78,7 +79,7 @@ export class Tries {
   losing(gone: readonly Transition[]): Tried {
     const ids = new Set<TransitionId>(gone.map(({ id }) => id));
     return [...new Set(gone.map(({ from }) => from))].flatMap((from) =>
-      this.placed(
+      this.changing(
         from,
         (position) => position,
         (ways) => ways.filter((way) => !ids.has(way.id)),
