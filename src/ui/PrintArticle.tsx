@@ -17,7 +17,7 @@ export function PrintArticle({ children }: { children: ReactNode }) {
     }
   }, [children]);
   return (
-    <article ref={article} className="print-sheet mx-auto bg-paper text-[12px]">
+    <article ref={article} className="print-sheet mx-auto bg-paper text-[12px] [overflow-wrap:anywhere]">
       {children}
     </article>
   );

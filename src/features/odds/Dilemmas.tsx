@@ -1,4 +1,4 @@
-import { useMemo } from 'react';
+import { useMemo, useState } from 'react';
 import { KNOWING_QUESTION, type OddsQuestion } from '@/core/odds';
 import type { Filter } from '@/core/lens';
 import type { DilemmaLine } from '@/core/words';
@@ -12,10 +12,14 @@ interface Props {
   readonly question: OddsQuestion;
   /** Nothing more urgent is being computed. */
   readonly isReady: boolean;
+  /** The tree is so large that it is found only when it is asked for. */
+  readonly isAskedFor: boolean;
 }
 
 /** Which two threats are a dilemma: asked of one who knows the game, whatever the desk asks. */
-export function Dilemmas({ subject, filter, question, isReady }: Props) {
+export function Dilemmas({ subject, filter, question, isReady: isFree, isAskedFor }: Props) {
+  const [isWanted, setWanted] = useState(false);
+  const isReady = isFree && (isWanted || !isAskedFor);
   const asked = useMemo(
     () => (question.ask === 'knowing' ? question : { ...KNOWING_QUESTION, roundSeconds: question.roundSeconds }),
     [question],
@@ -37,6 +41,14 @@ export function Dilemmas({ subject, filter, question, isReady }: Props) {
     <section aria-label="Dilemmas" className="mt-5" aria-busy={answer.pending}>
       <h2 className="text-[19px]">Two threats at once</h2>
       <p className="text-soft">What having both adds to 100 exchanges there, over the better of the two alone, if he knows your game.</p>
+      {isAskedFor && !isWanted && (
+        <p>
+          <button type="button" className="min-h-8 underline" onClick={() => setWanted(true)}>
+            Weigh every pair
+          </button>{' '}
+          <span className="text-soft">In a tree as large as this it takes a while.</span>
+        </p>
+      )}
       {isReady && <Working what="Weighing every pair" answer={answer} />}
       {value && value.structural.length > 0 && (
         <>

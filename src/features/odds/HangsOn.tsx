@@ -1,4 +1,4 @@
-import { useMemo } from 'react';
+import { useMemo, useState } from 'react';
 import type { OddsQuestion } from '@/core/odds';
 import type { Filter } from '@/core/lens';
 import { loadLine } from '@/core/words';
@@ -13,12 +13,16 @@ interface Props {
   readonly question: OddsQuestion;
   /** Nothing more urgent is being computed. */
   readonly isReady: boolean;
+  /** The tree is so large that it is found only when it is asked for. */
+  readonly isAskedFor: boolean;
 }
 /** Less than this, in [0, 1], would be told as nothing. */
 const WORTH_A_LINE = 0.0005;
 
 /** What everything hangs on: moves and places whose loss costs most. */
-export function HangsOn({ subject, filter, question, isReady }: Props) {
+export function HangsOn({ subject, filter, question, isReady: isFree, isAskedFor }: Props) {
+  const [isWanted, setWanted] = useState(false);
+  const isReady = isFree && (isWanted || !isAskedFor);
   const answer = useAnswer<'loads'>(subject, isReady ? { kind: 'loads', look: { filter, swapped: false }, question } : null);
   const { value, of, asked } = answer;
   const lines = useMemo(() => {
@@ -30,6 +34,14 @@ export function HangsOn({ subject, filter, question, isReady }: Props) {
     <section aria-label="What everything hangs on" className="mt-5" aria-busy={answer.pending}>
       <h2 className="text-[19px]">What everything hangs on</h2>
       <p className="text-soft">What 100 rounds, over all your guards alike, lose without it.</p>
+      {isAskedFor && !isWanted && (
+        <p>
+          <button type="button" className="min-h-8 underline" onClick={() => setWanted(true)}>
+            Try without each
+          </button>{' '}
+          <span className="text-soft">In a tree as large as this it takes a while.</span>
+        </p>
+      )}
       {isReady && <Working what="Trying without each" answer={answer} />}
       {lines && (
         <ol className="mt-1">

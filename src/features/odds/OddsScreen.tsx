@@ -27,8 +27,10 @@ import { WorkOn } from './WorkOn';
 import { endingBars, visitList } from './viewModel';
 import { Select } from '@/ui/Select';
 
-/** Positions up to which all chances are drawn again and again. */
-const MOST_TRIED = 500;
+/** Positions up to which all chances are drawn again and again; of who knows the game each second has a mix of its own. */
+const MOST_TRIED = { opponent: 500, knowing: 150 } as const;
+/** Positions up to which what takes long is tried without being asked for. */
+const UNASKED = 500;
 const ROUNDS = [60, 120, 180, 240, 300, 360, 480, 600];
 
 function Endings({ start, name }: { start: StartOdds; name: string }) {
@@ -95,7 +97,9 @@ export function OddsScreen({ tree: bare, revision, book, at, filter: opened }: P
   const start = odds?.starts.find((item) => item.position === chosen);
   // One after the other, the figure first: whoever changes the question waits for nothing that is finer.
   const isAnswered = odds !== null && !pending;
-  const isTriable = bare.positions.length <= MOST_TRIED;
+  const mostTried = MOST_TRIED[question.ask];
+  const isTriable = bare.positions.length <= mostTried;
+  const isLarge = bare.positions.length > UNASKED;
   const look = useMemo(() => ({ filter, swapped: false }), [filter]);
   const advice = useAnswer<'advice'>(subject, isAnswered && start ? { kind: 'advice', look, question } : null);
   const isAdvised = isAnswered && advice.value !== null && !advice.pending;
@@ -172,12 +176,12 @@ export function OddsScreen({ tree: bare, revision, book, at, filter: opened }: P
               {start && <Endings start={start} name={positionOf(index, start.position).name} />}
               {start && !isTriable && (
                 <p className="mt-1 text-soft">
-                  This tree has more than {MOST_TRIED} places: how sure its figures are is not tried, since each of 500 tries takes long.
+                  This tree has more than {mostTried} places: how sure its figures are is not tried, since each of 500 tries takes long.
                 </p>
               )}
               {start && <WorkOn {...{ subject, filter, question }} answer={advice} isReady={isAdvised && isTriable} />}
-              {start && <Dilemmas {...{ subject, filter, question }} isReady={isAdvised} />}
-              {start && <HangsOn {...{ subject, filter, question }} isReady={isAdvised} />}
+              {start && <Dilemmas {...{ subject, filter, question }} isReady={isAdvised} isAskedFor={isLarge} />}
+              {start && <HangsOn {...{ subject, filter, question }} isReady={isAdvised} isAskedFor={isLarge} />}
               {start && <WhatIf {...{ subject, filter, question, start }} tree={spoken} />}
               {start && <Played key={start.position} {...{ subject, filter, question, start }} tree={spoken} />}
               {start && (

@@ -44,13 +44,13 @@ export function WhatIf({ subject, filter, question, start, tree }: Props) {
   );
   const answer = useAnswer<'whatIf'>(subject, asked);
   const there = answer.pending ? undefined : answer.value?.starts.find(({ position }) => position === start.position);
-  const items = useMemo(() => {
+  const items = () => {
     const moves = tree.transitions.filter(({ announced }) => announced !== true).map(({ id }): About => ({ transition: id }));
     const shows = tree.positions.flatMap((position) =>
       position.reads.flatMap((read) => read.values.map(({ id }): About => ({ position: position.id, read: read.id, value: id }))),
     );
     return [...moves, ...shows].map((item) => ({ key: JSON.stringify(item), name: nameOf(tree, item) }));
-  }, [tree]);
+  };
   const isMove = about !== null && 'transition' in about;
   return (
     <section aria-label="What if" className="mt-5">
@@ -59,7 +59,7 @@ export function WhatIf({ subject, filter, question, start, tree }: Props) {
         <PickOne
           label="What would be otherwise"
           shown={about ? nameOf(tree, about) : 'a move or a show …'}
-          optionsFor={(typed) => optionsAmong(items, typed)}
+          optionsFor={(typed) => optionsAmong(items(), typed)}
           onPick={(key) => {
             const next = JSON.parse(key) as About;
             setAbout(next);

@@ -1,4 +1,4 @@
-import { useEffect, useMemo, useState, type Dispatch } from 'react';
+import { useEffect, useMemo, useRef, useState, type Dispatch } from 'react';
 import type { WalkedRound } from '@/contracts/roundQuery';
 import { indexOf, type TreeDocument } from '@/core/tree';
 import { eventText, sayRoundEnd } from '@/core/words';
@@ -31,8 +31,12 @@ export function RoundWalk({ subject, look, round, tree, dispatch, onEnd }: Props
   const last = told?.events.at(-1);
   // The last step is where it ended.
   const position = event ? event.position : (last?.to ?? last?.position ?? start);
+  // Only a step goes to its rung: whoever types something on the way is not taken from it by the round played anew.
+  const gone = useRef(-1);
   useEffect(() => {
-    if (told) dispatch({ type: 'select', position });
+    if (!told || gone.current === step) return;
+    gone.current = step;
+    dispatch({ type: 'select', position });
   }, [told, position, step, dispatch]);
   const isDrawn = !event || indexOf(tree).positions.has(event.position);
   const text = event && isDrawn ? eventText(tree, event) : null;

@@ -7,7 +7,8 @@ import { PickOne } from '@/ui/PickOne';
 interface ListProps {
   readonly legend: string;
   readonly add: string;
-  readonly items: readonly { readonly key: string; readonly name: string }[];
+  /** Found when the list is opened: a large tree has thousands. */
+  readonly items: () => readonly { readonly key: string; readonly name: string }[];
   readonly chosen: readonly string[];
   readonly nameOf: (item: string) => string;
   readonly onChange: (chosen: readonly string[] | undefined) => void;
@@ -37,7 +38,7 @@ export function PickedList({ legend, add, items, chosen, nameOf, onChange }: Lis
       <PickOne
         label={add}
         shown={add}
-        optionsFor={(typed) => optionsAmong(items, typed)}
+        optionsFor={(typed) => optionsAmong(items(), typed)}
         onPick={(item) => set([...new Set([...chosen, item])])}
       />
     </fieldset>
@@ -51,9 +52,11 @@ interface Props extends Omit<ListProps, 'items' | 'nameOf' | 'add'> {
 
 /** A list of moves and tags; `all` offers everything besides. */
 export function GameList({ tree, of, ...rest }: Props) {
-  const tags = [...new Set(tree.transitions.flatMap((transition) => transition.tags ?? []))].sort();
-  const moves = of === 'tags' ? [] : tree.transitions.map((transition) => transition.id);
-  const items = [...(of === 'all' ? [EVERYTHING] : []), ...tags, ...moves].map((item) => ({ key: item, name: sayGameItem(tree, item) }));
+  const items = () => {
+    const tags = [...new Set(tree.transitions.flatMap((transition) => transition.tags ?? []))].sort();
+    const moves = of === 'tags' ? [] : tree.transitions.map((transition) => transition.id);
+    return [...(of === 'all' ? [EVERYTHING] : []), ...tags, ...moves].map((item) => ({ key: item, name: sayGameItem(tree, item) }));
+  };
   return (
     <PickedList
       {...rest}

@@ -11,8 +11,8 @@ interface Props {
 /** What is said of an opponent alone: his guards, what he is strong against, and what he knows. */
 export function OpponentFields({ tree, person, onChange }: Props) {
   const index = indexOf(tree);
-  const guards = tree.starts.map(({ position }) => ({ key: position, name: index.positions.get(position)?.name ?? position }));
-  const own = tree.transitions.filter(({ actor }) => actor === 'owner').map(({ id }) => ({ key: id, name: sayGameItem(tree, id) }));
+  const guards = () => tree.starts.map(({ position }) => ({ key: position, name: index.positions.get(position)?.name ?? position }));
+  const own = () => tree.transitions.filter(({ actor }) => actor === 'owner').map(({ id }) => ({ key: id, name: sayGameItem(tree, id) }));
   const knows = person.knows ?? [];
   return (
     <>
