@@ -297,6 +297,8 @@ describe('analyse', () => {
       ['--read-skill', '', '--read-skill needs a number from 0 to 1.'],
       ['--question', 'why', '--question needs the word opponent, knowing or observed after it.'],
       ['--question', 'observed', '--question observed needs --observations FILE beside it.'],
+      ['--objective', 'fame', '--objective needs the word control or points after it.'],
+      ['--objective', 'points', '--objective points needs --rule-set ID beside it: its table is counted.'],
       ['--clock', 'wall', '--clock needs the word round or steady after it.'],
       ['--only', 'odds,fun', '--only needs parts after it, and “fun” is none: tree, filter, findings,'],
     ] as const)
@@ -317,6 +319,15 @@ describe('analyse', () => {
     expect(found.workOn.items[0]!.low).toBeLessThan(found.workOn.items[0]!.high);
     expect(found.loads).toHaveLength(10);
     expect(found.margins.starts).toHaveLength(demoTree().starts.length);
+  });
+  it('counts the points of a rule set', async () => {
+    const flags = ['--rule-set', 'saltmarsh-league', '--only', 'odds'];
+    const value = async (...more: string[]) =>
+      (JSON.parse((await analyse(formatTreeFile(demoTree()), ...flags, ...more)).out) as { odds: { starts: { value: number }[] } }).odds
+        .starts[0]!.value;
+    const [control, points] = [await value(), await value('--objective', 'points')];
+    expect(control).toBeLessThan(1);
+    expect(points).not.toBeCloseTo(control, 3);
   });
   it('says the worth on the steady clock, certified', async () => {
     const { odds } = JSON.parse((await analyse(formatTreeFile(game), '--clock', 'steady', '--only', 'odds')).out) as {

@@ -1,5 +1,5 @@
 import { unknownIn } from '@/core/lens';
-import { findObserved, type Observation } from '@/core/odds';
+import { findObserved, type Observation, type OddsQuestion } from '@/core/odds';
 import { CONTEXTS, type TreeDocument } from '@/core/tree';
 import { analysisOf } from './analysis';
 import { parseArguments, type Arguments } from './analyseArguments';
@@ -19,6 +19,12 @@ export function notThere(tree: TreeDocument, { filter, starts }: Arguments): str
   const places = new Set(tree.positions.map((position) => position.id));
   const nowhere = starts.find((id) => !places.has(id));
   return nowhere === undefined ? null : `--start: there is no place "${nowhere}" in this tree.`;
+}
+
+/** The question, for the points of the rule set where they are asked for. */
+function withPoints({ ruleSets = [] }: TreeDocument, { question, filter, isForPoints }: Arguments): OddsQuestion {
+  const points = isForPoints ? ruleSets.find(({ id }) => id === filter.ruleSet)?.points : undefined;
+  return points === undefined ? question : { ...question, points };
 }
 
 /** What is wrong with what was seen, as a sentence that names the place; null = nothing. */
@@ -43,7 +49,7 @@ export async function main(args: readonly string[]): Promise<number> {
   if (seen && !seen.ok) return complain(seen.error);
   const problem = seen && observationProblem(tree.value, seen.value);
   if (problem) return complain([problem]);
-  const analysis = analysisOf(tree.value, { ...parsed, observations: seen ? seen.value : null });
+  const analysis = analysisOf(tree.value, { ...parsed, question: withPoints(tree.value, parsed), observations: seen ? seen.value : null });
   process.stdout.write(`${JSON.stringify(analysis, null, 2)}\n`);
   return 0;
 }

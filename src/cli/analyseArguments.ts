@@ -5,12 +5,14 @@ import type { Contact, Context } from '@/core/tree';
 import { PARTS, type AnalysisOptions } from './analysis';
 
 export const USAGE =
-  'Usage: npm run -s analyse -- FILE [--context gi|noGi|strikes] [--rule-set ID] [--age YEARS] [--level NAME] [--school NAME] [--profile ID]… [--their-grips "his left hand far collar, …"] [--mirror] [--start ID]… [--question opponent|knowing|observed] [--observations FILE] [--read-skill CHANCE] [--free CHANCE] [--clock round|steady] [--round SECONDS] [--list routes] [--routes N] [--cycles N] [--only PART,…]';
+  'Usage: npm run -s analyse -- FILE [--context gi|noGi|strikes] [--rule-set ID] [--age YEARS] [--level NAME] [--school NAME] [--profile ID]… [--their-grips "his left hand far collar, …"] [--mirror] [--start ID]… [--question opponent|knowing|observed] [--observations FILE] [--read-skill CHANCE] [--free CHANCE] [--objective control|points] [--clock round|steady] [--round SECONDS] [--list routes] [--routes N] [--cycles N] [--only PART,…]';
 
 export type Arguments = Omit<AnalysisOptions, 'observations'> & {
   readonly file: string;
   /** What was seen, in a file; null = not asked. */
   readonly observedIn: string | null;
+  /** The points of the rule set are asked for, not the chance of finishing. */
+  readonly isForPoints: boolean;
 };
 
 /** What was said so far. */
@@ -19,6 +21,7 @@ interface Draft {
   readonly odds: {
     ask: OddsQuestion['ask'] | 'observed';
     clock: 'round' | 'steady';
+    isForPoints: boolean;
     observedIn: string | null;
     roundSeconds: number;
     readSkill: number | null;
@@ -79,6 +82,14 @@ const TAKES = new Map<string, Take>([
       return null;
     },
   ],
+  [
+    '--objective',
+    (draft, given, flag) => {
+      if (given !== 'control' && given !== 'points') return `${flag} needs the word control or points after it.`;
+      draft.odds.isForPoints = given === 'points';
+      return null;
+    },
+  ],
   ['--observations', name((draft, given) => (draft.odds.observedIn = given))],
   [
     '--only',
@@ -130,6 +141,7 @@ export function parseArguments(args: readonly string[]): Arguments | string {
     odds: {
       ask: ODDS_QUESTION.ask,
       clock: 'round',
+      isForPoints: false,
       observedIn: null,
       roundSeconds: ODDS_QUESTION.roundSeconds,
       readSkill: null,
@@ -149,7 +161,8 @@ export function parseArguments(args: readonly string[]): Arguments | string {
     }
   }
   const { numbers, odds, filter, profiles, starts, listRoutes, only, theirGrips } = draft;
-  const { clock, observedIn } = odds;
+  const { clock, observedIn, isForPoints } = odds;
+  if (isForPoints && filter.ruleSet === undefined) return '--objective points needs --rule-set ID beside it: its table is counted.';
   if (odds.ask === 'observed' && observedIn === null) return '--question observed needs --observations FILE beside it.';
   const [file] = files;
   return file !== undefined && files.length === 1
@@ -159,6 +172,7 @@ export function parseArguments(args: readonly string[]): Arguments | string {
         question: questionOf(odds),
         clock,
         observedIn,
+        isForPoints,
         filter: { ...filter, profiles },
         starts,
         listRoutes,

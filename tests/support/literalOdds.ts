@@ -1,5 +1,5 @@
 import type { MatrixGame } from '@/core/games';
-import { DEFAULTS, isGoal, type Position, type Transition, type TreeDocument } from '@/core/tree';
+import { DEFAULTS, isGoal, type Ending, type Position, type RuleSet, type Transition, type TreeDocument } from '@/core/tree';
 import { literalGameValue } from './literalGame';
 
 // MODEL §4 read out literally: plain recursion over (position, seconds left), every value on its own, nothing merged or compiled.
@@ -67,6 +67,8 @@ interface Asked {
   readonly freely?: number;
   /** As if nothing unforeseen came. */
   readonly isForeseen?: boolean;
+  /** The table of a rule card; absent = control. */
+  readonly points?: RuleSet['points'];
 }
 
 /** A saddle point, else by trying every square part of the game. */
@@ -78,11 +80,32 @@ function valueOfGame(entries: readonly (readonly number[])[]): number {
   return literalGameValue(of);
 }
 
-/** What a position is worth, by what each is worth so many seconds later; null = the round is over. */
-type After = (seconds: number) => ((id: string) => number) | null;
+/** What the table gives: own entries first, then what stands in for them. */
+function literalPoints(doc: TreeDocument, points: RuleSet['points'] | undefined) {
+  const of = (what: string): number | null => points?.find((item) => item.for === what)?.points ?? null;
+  const ending = (ends: Ending): number | null => {
+    if (ends === 'swept') return of('swept') ?? of('sweep');
+    if (ends === 'settled') return of('settled') ?? of('pass');
+    if (ends === 'submitted') return of('submitted') ?? of('submission') ?? 20;
+    return of(ends) ?? (ends === 'submission' ? 20 : null);
+  };
+  if (!points) return { ending: (ends: Ending) => (isGoal(doc, ends) ? 1 : 0), move: () => 0, turnedWorth: 0 };
+  return {
+    ending: (ends: Ending) => (isGoal(doc, ends) ? (ending(ends) ?? 0) : -(ending(ends) ?? 0)),
+    move: ({ actor, kind }: Transition, place: Position) => {
+      if (place.ends && ending(place.ends) !== null) return 0;
+      return actor === 'owner' ? (of(kind) ?? 0) : -(of(kind) ?? 0);
+    },
+    turnedWorth: -(ending(doc.owner === 'passer' ? 'swept' : 'settled') ?? 0),
+  };
+}
+
+/** What each is worth so many seconds later, and a worth of 1 then; null = the round is over. */
+type After = (seconds: number) => { readonly worth: (id: string) => number; readonly factor: number } | null;
 
 /** What ends, and what is faced, where nothing is known but the tree. */
-function literalPlaces(doc: TreeDocument, { readSkill, freely = 0, isForeseen }: Omit<Asked, 'seconds'>) {
+function literalPlaces(doc: TreeDocument, { readSkill, freely = 0, isForeseen, points }: Omit<Asked, 'seconds'>) {
+  const { ending, move: rewardOf, turnedWorth } = literalPoints(doc, points);
   const defaults = { ...DEFAULTS, ...doc.defaults };
   const taught = doc.transitions.filter((move) => !move.announced);
   const at = (id: string): Position => doc.positions.find((item) => item.id === id)!;
@@ -91,8 +114,8 @@ function literalPlaces(doc: TreeDocument, { readSkill, freely = 0, isForeseen }:
   /** Of what ends; null = play goes on. */
   const final = (id: string): number | null => {
     const place = at(id);
-    if (place.ends) return isGoal(doc, place.ends) ? 1 : 0;
-    return place.continuesIn && !taught.some((move) => move.from === id) ? 0.5 : null;
+    if (place.ends) return ending(place.ends);
+    return place.continuesIn && !taught.some((move) => move.from === id) ? (points ? 0 : 0.5) : null;
   };
   const landing = (move: Transition, shown: readonly Shown[]): string =>
     move.outcomes?.find(({ ifShown }) => shown.some(({ value }) => value !== null && ifShown.includes(value)))?.to ?? move.to;
@@ -117,12 +140,14 @@ function literalPlaces(doc: TreeDocument, { readSkill, freely = 0, isForeseen }:
       return isNamed && fits(option, shown) ? (option.works ?? defaults.works) : (option.offCue ?? defaults.offCue);
     };
     const attempt = (option: Transition | null, shown: readonly Shown[]): number => {
-      const worth = after(option ? Math.max(1, Math.round(option.seconds ?? defaults.seconds)) : 12);
-      if (!worth) return 0;
+      const later = after(option ? Math.max(1, Math.round(option.seconds ?? defaults.seconds)) : 12);
+      if (!later) return 0;
+      const { worth, factor } = later;
       const [recovered, turned] = option
         ? [RECOVERED[place.tempo], TURNED[place.tempo]]
         : [HOLD_RECOVERED[place.tempo], HOLD_TURNED[place.tempo]];
-      const byTempo = (): number => turned * 0 + recovered * worth(recovery.get(place.id)!) + (1 - turned - recovered) * worth(place.id);
+      const byTempo = (): number =>
+        turned * factor * turnedWorth + recovered * worth(recovery.get(place.id)!) + (1 - turned - recovered) * worth(place.id);
       const admitted = his.filter((move) => fits(move, shown));
       const falls = admitted.filter((move) => admitted.every((other) => (other.priority ?? 0) <= (move.priority ?? 0)));
       const failed = (isDrawn: boolean): number => {
@@ -130,13 +155,13 @@ function literalPlaces(doc: TreeDocument, { readSkill, freely = 0, isForeseen }:
         if (!isDrawn || falls.length === 0) return byTempo();
         const each = falls.map((move) => {
           const works = move.works ?? defaults.works;
-          return works * worth(landing(move, shown)) + (1 - works) * byTempo();
+          return works * (worth(landing(move, shown)) + factor * rewardOf(move, at(landing(move, shown)))) + (1 - works) * byTempo();
         });
         return each.reduce((sum, one) => sum + one, 0) / each.length;
       };
       const p = option ? chance(option, shown) : 0;
       const unforeseen = option ? Math.min(p, option.offCue ?? defaults.offCue) : 0;
-      const landed = option ? worth(landing(option, shown)) : 0;
+      const landed = option ? worth(landing(option, shown)) + factor * rewardOf(option, at(landing(option, shown))) : 0;
       return (1 - u) * (p * landed + (1 - p) * failed(true)) + u * (unforeseen * landed + (1 - unforeseen) * failed(false));
     };
 
@@ -173,7 +198,7 @@ export function literalValue(doc: TreeDocument, start: string, { seconds, ...ask
     if (!known.has(key))
       known.set(
         key,
-        faced(id, (passed) => (left < passed ? null : (to) => worth(to, left - passed))),
+        faced(id, (passed) => (left < passed ? null : { worth: (to) => worth(to, left - passed), factor: 1 })),
       );
     return known.get(key)!;
   };
@@ -187,7 +212,14 @@ export function literalSteady(doc: TreeDocument, { seconds, ...asked }: Asked): 
   for (;;) {
     const last = worths;
     worths = new Map(
-      [...last].map(([id]) => [id, final(id) ?? faced(id, (passed) => (to) => Math.exp(-passed / seconds) * last.get(to)!)]),
+      [...last].map(([id]) => [
+        id,
+        final(id) ??
+          faced(id, (passed) => {
+            const factor = Math.exp(-passed / seconds);
+            return { worth: (to) => factor * last.get(to)!, factor };
+          }),
+      ]),
     );
     if ([...worths].every(([id, worth]) => Math.abs(worth - last.get(id)!) < 1e-13)) return worths;
   }

@@ -1,4 +1,4 @@
-import { defaultsOf, indexOf, isGoal, landingAt, type Defaults, type Position, type Transition, type TreeDocument } from '../tree';
+import { defaultsOf, indexOf, landingAt, type Defaults, type Position, type Transition, type TreeDocument } from '../tree';
 import {
   ATTEMPT_RISK,
   chanceOf,
@@ -12,7 +12,8 @@ import {
   type Risk,
   type Shown,
 } from './chances';
-import { ELSEWHERE, type Elsewhere } from './question';
+import { objectiveOf, type Objective, type PointsTable } from './objective';
+import type { Elsewhere } from './question';
 import { recoversTo } from './recovers';
 import { showsOf, type Column, type Shows } from './shows';
 
@@ -23,6 +24,8 @@ export interface Consequence {
   readonly works: number;
   /** State number. */
   readonly to: number;
+  /** What it gives besides what its place is worth, if it works. */
+  readonly reward: number;
 }
 /** One option against one show at one moment: all that the odds know of it (MODEL §4). */
 export interface Cell {
@@ -40,6 +43,8 @@ export interface Cell {
   readonly onFail: number;
   /** What he makes of a failure, unless it was unforeseen. */
   readonly consequences: readonly Consequence[];
+  /** What success gives besides what its place is worth. */
+  readonly reward: number;
 }
 /** An owner's option; null = hold: wait for another show. */
 export type Row = Transition | null;
@@ -75,6 +80,7 @@ export interface OddsModel {
   readonly places: readonly (Place | null)[];
   /** States that go on in another tree. */
   readonly elsewhere: ReadonlySet<number>;
+  readonly objective: Objective;
 }
 
 /** What the cells of any place are made with. */
@@ -82,8 +88,11 @@ export interface Here {
   readonly defaults: Defaults;
   readonly stateOf: ReadonlyMap<string, number>;
   readonly standing: Standing;
+  /** Of a success of a transition that lands at a state. */
+  readonly rewardOf: (transition: Transition, to: number) => number;
 }
-export const hereOf = (tree: TreeDocument, standing: Standing): Here => ({
+export const hereOf = (tree: TreeDocument, standing: Standing, objective: Objective): Here => ({
+  rewardOf: ({ actor, kind }, to) => objective.move(actor, kind, tree.positions[to]!.ends),
   defaults: defaultsOf(tree),
   stateOf: new Map(tree.positions.map(({ id }, i) => [id, i])),
   standing,
@@ -92,18 +101,21 @@ export const hereOf = (tree: TreeDocument, standing: Standing): Here => ({
 const stateAt = ({ stateOf }: Here, id: string): number => stateOf.get(id)!;
 
 function cellOf(here: Here, row: Row, shown: Shown, consequences: readonly Consequence[]): Cell {
-  if (row === null) return { seconds: HOLD_SECONDS, fit: null, success: 0, unforeseen: 0, offCue: 0, to: -1, onFail: -1, consequences };
+  if (row === null)
+    return { seconds: HOLD_SECONDS, fit: null, success: 0, unforeseen: 0, offCue: 0, to: -1, onFail: -1, consequences, reward: 0 };
   const { defaults } = here;
   const fit = fitOf(row, shown);
   const success = chanceOf(row, fit, defaults);
   const offCue = chanceOf(row, 'offCue', defaults);
+  const to = stateAt(here, landingAt(row, shown.ids));
   return {
     seconds: Math.max(1, Math.round(row.seconds ?? defaults.seconds)),
     fit,
     success,
     unforeseen: Math.min(success, offCue),
     offCue,
-    to: stateAt(here, landingAt(row, shown.ids)),
+    to,
+    reward: here.rewardOf(row, to),
     onFail: row.onFail === undefined ? -1 : stateAt(here, row.onFail),
     consequences,
   };
@@ -115,12 +127,11 @@ function cellsOf(here: Here, position: Position, rows: readonly Row[], his: read
     column.moments.map((moment) => {
       const shown = shownOf(position, { ...moment, groups: [...column.groups, ...moment.groups] });
       const falls = consequencesFor(his, shown);
-      const consequences = falls.map((transition) => ({
-        transition,
-        chance: 1 / falls.length,
-        works: chanceOf(transition, 'works', here.defaults),
-        to: stateAt(here, landingAt(transition, shown.ids)),
-      }));
+      const consequences = falls.map((transition): Consequence => {
+        const to = stateAt(here, landingAt(transition, shown.ids));
+        const works = chanceOf(transition, 'works', here.defaults);
+        return { transition, chance: 1 / falls.length, works, to, reward: here.rewardOf(transition, to) };
+      });
       return rows.map((row) => cellOf(here, row, shown, consequences));
     }),
   );
@@ -170,20 +181,26 @@ export function placeAt(here: Here, at: number, position: Position, ways: readon
 }
 
 /** Pre: the tree is checked. O(transitions × shows). Announced transitions take no part. */
-export function oddsModelOf(tree: TreeDocument, elsewhere: Elsewhere, standing: Standing = standingOf(tree)): OddsModel {
+export function oddsModelOf(
+  tree: TreeDocument,
+  elsewhere: Elsewhere,
+  standing: Standing = standingOf(tree),
+  points: PointsTable | undefined = undefined,
+): OddsModel {
   const { from } = indexOf(tree);
   const size = tree.positions.length;
-  const here = hereOf(tree, standing);
+  const objective = objectiveOf(tree, points);
+  const here = hereOf(tree, standing, objective);
   const worth = new Float64Array(size + 1).fill(Number.NaN);
-  worth[size] = 0;
+  worth[size] = objective.turned;
   const others = new Set<number>();
   const places = tree.positions.map((position, at): Place | null => {
-    if (position.ends) worth[at] = isGoal(tree, position.ends) ? 1 : 0;
+    if (position.ends) worth[at] = objective.ending(position.ends);
     else if (standing.isElsewhere[at] === 1) {
-      worth[at] = elsewhere.get(position.id) ?? ELSEWHERE;
+      worth[at] = elsewhere.get(position.id) ?? objective.elsewhere;
       others.add(at);
     }
     return Number.isNaN(worth[at]!) ? placeAt(here, at, position, from.get(position.id)!) : null;
   });
-  return { tree, states: size + 1, turned: size, worth, places, elsewhere: others };
+  return { tree, states: size + 1, turned: size, worth, places, elsewhere: others, objective };
 }

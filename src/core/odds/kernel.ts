@@ -35,6 +35,8 @@ class Outcomes {
   readonly states: number[] = [];
   readonly chances: number[] = [];
   recovers = 0;
+  /** What its successes give besides what their places are worth. */
+  reward = 0;
 
   add(state: number, chance: number): void {
     if (chance <= 0) return;
@@ -58,7 +60,9 @@ class Outcomes {
 export function outcomesOf(model: OddsModel, at: number, place: Place, cell: Cell, u: number): Outcomes {
   const found = new Outcomes();
   const risk = cell.fit === null ? place.risks.hold : place.risks.attempt;
-  if (cell.to >= 0) found.add(cell.to, (1 - u) * cell.success + u * cell.unforeseen);
+  const works = (1 - u) * cell.success + u * cell.unforeseen;
+  if (cell.to >= 0) found.add(cell.to, works);
+  found.reward += works * cell.reward;
   const drawn = (1 - u) * (1 - cell.success);
   const unforeseen = u * (1 - cell.unforeseen);
   if (cell.onFail >= 0) {
@@ -66,9 +70,11 @@ export function outcomesOf(model: OddsModel, at: number, place: Place, cell: Cel
     return found;
   }
   let rest = drawn;
-  for (const { chance, works, to } of cell.consequences) {
-    found.add(to, drawn * chance * works);
-    rest -= drawn * chance * works;
+  for (const { chance, works: itWorks, to, reward } of cell.consequences) {
+    const taken = drawn * chance * itWorks;
+    found.add(to, taken);
+    found.reward += taken * reward;
+    rest -= taken;
   }
   found.risk(at, place, risk, rest + unforeseen, model.turned);
   return found;
@@ -111,7 +117,7 @@ class Writer {
     const outcomes = outcomesOf(this.model, at, place, cell, this.isDrawn ? 0 : place.undrawn);
     this.seconds.push(cell.seconds);
     this.firstOutcome.push(this.chance.length);
-    let certain = 0;
+    let certain = outcomes.reward;
     const add = (i: number): void => {
       this.chance.push(outcomes.chances[i]!);
       this.target.push(outcomes.states[i]!);

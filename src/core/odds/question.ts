@@ -1,10 +1,12 @@
-import type { PositionId } from '../tree';
+import type { PositionId, RuleSet } from '../tree';
 
 interface Asked {
   /** 1 … 3600 */
   readonly roundSeconds: number;
   /** ρ, the chance in [0, 1] that the owner sees what is shown before he chooses. */
   readonly readSkill: number;
+  /** Objective points: the table of a rule card; absent = control, the chance of finishing. */
+  readonly points?: RuleSet['points'];
 }
 /** He shows what he usually shows (MODEL §4, question 1). */
 export interface AgainstThisOpponent extends Asked {

@@ -146,7 +146,7 @@ export const findOdds = (tree: TreeDocument, question: OddsQuestion = ODDS_QUEST
 
 /** The same in pieces of a few milliseconds, with progress. */
 export function* findOddsInPieces(tree: TreeDocument, question: OddsQuestion, elsewhere: Elsewhere = NOWHERE_KNOWN): InPieces<Odds> {
-  const model = oddsModelOf(tree, elsewhere);
+  const model = oddsModelOf(tree, elsewhere, undefined, question.points);
   yield 0;
   const kernel = kernelOf(model, false);
   yield 0;

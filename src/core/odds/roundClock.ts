@@ -80,7 +80,7 @@ function solveSecond(
       for (let m = firstMoment[c]!; m < firstMoment[c + 1]!; m++) {
         const share = columnShare[c]! * momentShare[m]!;
         const first = firstCell[m]!;
-        let best = -1;
+        let best = -Infinity;
         let chosen = 0;
         for (let a = 0; a < count; a++) {
           const cell = first + a;

@@ -86,7 +86,7 @@ export function* findStrengthsInPieces(
   question: HeKnowsYourGame,
   elsewhere: Elsewhere = NOWHERE_KNOWN,
 ): InPieces<readonly Strength[]> {
-  const model = oddsModelOf(tree, elsewhere);
+  const model = oddsModelOf(tree, elsewhere, undefined, question.points);
   const kernel = kernelOf(model, false);
   const seesIt = seesItFirst(model);
   const solution = yield* partOf(solveKnowingInPieces(kernel, question, seesIt), 0, 0.9);

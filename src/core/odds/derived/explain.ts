@@ -39,7 +39,7 @@ export function* explainInPieces(
   shown: Choice['shown'],
   elsewhere: Elsewhere = NOWHERE_KNOWN,
 ): InPieces<Explained | null> {
-  const model = oddsModelOf(tree, elsewhere);
+  const model = oddsModelOf(tree, elsewhere, undefined, question.points);
   const at = tree.positions.findIndex(({ id }) => id === position);
   const place = model.places[at];
   const row = place?.rows.findIndex((item) => (item?.id ?? null) === transition) ?? -1;
@@ -57,10 +57,10 @@ export function* explainInPieces(
   const { cell } = found;
   const left = roundSeconds - cell.seconds;
   const worthAt = (state: number): number => (left < 0 ? 0 : value[left * model.states + state]!);
-  const terms = outcomesApart(model, at, place, cell).map(({ happened, unforeseen, to, chance }): Term => ({
+  const terms = outcomesApart(model, at, place, cell).map(({ happened, unforeseen, to, chance, reward }): Term => ({
     ...{ happened, unforeseen, chance },
     to: to === model.turned ? null : tree.positions[to]!.id,
-    worth: worthAt(to),
+    worth: left < 0 ? 0 : worthAt(to) + reward,
   }));
   return {
     ...{ transition, shown, seconds: cell.seconds },

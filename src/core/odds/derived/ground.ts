@@ -25,7 +25,7 @@ export class Ground {
     elsewhere: Elsewhere,
   ) {
     const standing = standingOf(tree);
-    this.model = oddsModelOf(tree, elsewhere, standing);
+    this.model = oddsModelOf(tree, elsewhere, standing, question.points);
     this.kernel = kernelOf(this.model, false);
     this.tries = new Tries(tree, this.model, standing);
     const at = new Map(tree.positions.map(({ id }, i) => [id, i]));

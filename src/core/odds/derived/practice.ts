@@ -11,6 +11,7 @@ interface Slope {
   readonly move: number;
   readonly states: readonly number[];
   readonly chances: readonly number[];
+  readonly reward: number;
 }
 
 /** By cell, in the kernel's order; null = it does not depend on any `works`. */
@@ -35,6 +36,7 @@ function slopesOf(model: OddsModel, moves: TransitionId[]): (Slope | null)[] {
             move: numberOf(row.id),
             states: [...all.states, ...none.states],
             chances: [...all.chances, ...none.chances.map((chance) => -chance)],
+            reward: all.reward - none.reward,
           };
         }),
   );
@@ -85,7 +87,7 @@ export function slopesFrom(model: OddsModel, solution: Solution, starts: readonl
       const slope = slopes[cell];
       const rest = left - kernel.seconds[cell]!;
       if (!slope || rest < 0) return;
-      let sum = 0;
+      let sum = slope.reward;
       slope.states.forEach((state, i) => void (sum += slope.chances[i]! * worthAt(state, rest)));
       gains[slope.move]! += (chance * sum) / starts.length;
     },

@@ -47,7 +47,7 @@ export class Tries {
     private readonly model: OddsModel,
     standing: Standing,
   ) {
-    this.here = hereOf(tree, standing);
+    this.here = hereOf(tree, standing, model.objective);
     this.from = indexOf(tree).from;
   }
 

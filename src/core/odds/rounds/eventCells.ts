@@ -19,6 +19,8 @@ export interface Outcome {
   readonly to: number;
   /** In [0, 1]. */
   readonly chance: number;
+  /** What it gives besides what its place is worth. */
+  readonly reward: number;
 }
 
 /** Everything that can come of a cell, told apart by how; chances sum to 1. */
@@ -26,8 +28,8 @@ export function outcomesApart(model: OddsModel, at: number, place: Place, cell: 
   const u = place.undrawn;
   const risk = cell.fit === null ? place.risks.hold : place.risks.attempt;
   const found: Outcome[] = [];
-  const add = (happened: Happened, unforeseen: boolean, to: number, chance: number): void => {
-    if (chance > 0) found.push({ happened, unforeseen, to, chance });
+  const add = (happened: Happened, unforeseen: boolean, to: number, chance: number, reward = 0): void => {
+    if (chance > 0) found.push({ happened, unforeseen, to, chance, reward });
   };
   const fail = (unforeseen: boolean, chance: number): void => {
     if (cell.onFail >= 0) {
@@ -36,8 +38,8 @@ export function outcomesApart(model: OddsModel, at: number, place: Place, cell: 
     }
     let rest = chance;
     if (!unforeseen)
-      for (const { transition, chance: share, works, to } of cell.consequences) {
-        add({ how: 'fell', transition: transition.id }, false, to, chance * share * works);
+      for (const { transition, chance: share, works, to, reward } of cell.consequences) {
+        add({ how: 'fell', transition: transition.id }, false, to, chance * share * works, reward);
         rest -= chance * share * works;
       }
     add({ how: 'turned' }, unforeseen, model.turned, rest * risk.turned);
@@ -47,7 +49,7 @@ export function outcomesApart(model: OddsModel, at: number, place: Place, cell: 
   for (const unforeseen of [false, true]) {
     const part = unforeseen ? u : 1 - u;
     const works = unforeseen ? cell.unforeseen : cell.success;
-    if (cell.to >= 0) add({ how: 'worked' }, unforeseen, cell.to, part * works);
+    if (cell.to >= 0) add({ how: 'worked' }, unforeseen, cell.to, part * works, cell.reward);
     fail(unforeseen, part * (1 - works));
   }
   return found;

@@ -1,5 +1,14 @@
 import { atOnce, partOf, seededRandom, type InPieces } from '../../base';
-import { heightOf, type Ending, type PositionId, type ReadId, type TransitionId, type TreeDocument, type ValueId } from '../../tree';
+import {
+  heightOf,
+  isGoal,
+  type Ending,
+  type PositionId,
+  type ReadId,
+  type TransitionId,
+  type TreeDocument,
+  type ValueId,
+} from '../../tree';
 import { oddsModelOf, type OddsModel, type Place } from '../cells';
 import { kernelOf } from '../kernel';
 import { NOWHERE_KNOWN, type Elsewhere, type OddsQuestion } from '../question';
@@ -62,7 +71,7 @@ interface Ready {
 
 /** Null = a position has more than 64 shows, which cannot all be played. */
 function* readyInPieces(tree: TreeDocument, question: OddsQuestion, elsewhere: Elsewhere): InPieces<Ready | null> {
-  const model = oddsModelOf(tree, elsewhere);
+  const model = oddsModelOf(tree, elsewhere, undefined, question.points);
   if (model.places.some((place) => place?.isBounded)) return null;
   const solution = yield* solveInPieces(model, kernelOf(model, false), question);
   const states = new Map(tree.positions.map(({ id }, i) => [id, i]));
@@ -86,6 +95,11 @@ function endedAt({ tree, model }: Ready, state: number, isOver: boolean): Ended 
   if (isOver) return 'timeUp';
   if (state === model.turned) return 'turned';
   return tree.positions[state]!.ends ?? 'elsewhere';
+}
+
+function isFinished({ tree, model }: Ready, state: number): boolean {
+  const ends = state === model.turned ? undefined : tree.positions[state]!.ends;
+  return ends !== undefined && isGoal(tree, ends);
 }
 
 const columnsOf = (place: Place): readonly (readonly RoundEvent['shown'][])[] =>
@@ -134,7 +148,7 @@ export function* simulateInPieces(
 ): InPieces<Rounds | null> {
   const ready = yield* partOf(readyInPieces(tree, question, elsewhere), 0, 0.2);
   if (!ready) return null;
-  const { model, roundSeconds } = ready;
+  const { roundSeconds } = ready;
   const random = seededRandom(seed);
   const height = Float64Array.from(tree.positions, ({ lines }) => heightOf(lines));
   const parts = Math.ceil(roundSeconds / HALF_MINUTE);
@@ -156,7 +170,7 @@ export function* simulateInPieces(
     const ended = endedAt(ready, end.state, end.isOver);
     endings.set(ended, (endings.get(ended) ?? 0) + 1);
     if (end.isOver) stalled.set(end.state, (stalled.get(end.state) ?? 0) + 1);
-    else if (model.worth[end.state] === 1) {
+    else if (isFinished(ready, end.state)) {
       finished++;
       finishedBy[Math.min(parts - 1, Math.floor((roundSeconds - end.left - 1) / HALF_MINUTE))]!++;
     }

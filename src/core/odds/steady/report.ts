@@ -23,7 +23,7 @@ export interface SteadyOdds {
 
 /** Worths on the steady clock, which ranks; what is told of a round is told on the round clock. */
 export function findSteadyOdds(tree: TreeDocument, question: OddsQuestion, elsewhere: Elsewhere = NOWHERE_KNOWN): SteadyOdds {
-  const model = oddsModelOf(tree, elsewhere);
+  const model = oddsModelOf(tree, elsewhere, undefined, question.points);
   const { value, status, residual, bound } = atOnce(solveSteadyInPieces(kernelOf(model, false), question, seesItFirst(model)));
   const positions = tree.positions.map(({ id }, at): Worth => ({ position: id, value: value[at]! }));
   const byId = new Map(positions.map((item) => [item.position, item]));
