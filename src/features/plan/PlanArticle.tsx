@@ -5,7 +5,7 @@ import { PrintArticle } from '@/ui/PrintArticle';
 export function PlanArticle({ sheet }: { sheet: PlanSheet }) {
   return (
     <PrintArticle>
-      <h1 className="text-[2em]">{sheet.title}</h1>
+      <h2 className="text-[2em]">{sheet.title}</h2>
       <p>{sheet.summary}</p>
       {sheet.about.map((line) => (
         <p key={line} className="text-his">

@@ -43,6 +43,7 @@ export function PlanScreen({ tree, revision, book, filter: opened }: Props) {
         <AppStrip title={tree.name} links={screenLinks(tree.id, 'Game plan', filter ? queryOf(filter) : '')} />
       </div>
       <main id="content" tabIndex={-1} className="p-4 outline-none print:p-0">
+        <h1 className="sr-only">{tree.name}: game plan</h1>
         {filter === null ? (
           <p className="max-w-xl p-2">
             Nobody is scouted yet. Write down an opponent under{' '}
@@ -80,7 +81,7 @@ export function PlanScreen({ tree, revision, book, filter: opened }: Props) {
             <Working what="Computing the plan" answer={answer} />
             {/* A page is as wide as paper, also on a phone. */}
             {sheet && (
-              <div className="overflow-x-auto print:overflow-visible">
+              <div role="region" aria-label="The plan" tabIndex={0} className="overflow-x-auto print:overflow-visible">
                 <PlanArticle sheet={sheet} />
               </div>
             )}

@@ -29,7 +29,7 @@ export default async function SheetPage({ params, searchParams }: SearchedTreePa
         </a>
       </nav>
       {/* A page is as wide as paper, also on a phone. */}
-      <div className="overflow-x-auto print:overflow-visible">
+      <div role="region" aria-label="The sheet" tabIndex={0} className="overflow-x-auto print:overflow-visible">
         <PrintSheet sheet={sheet} />
       </div>
     </main>
