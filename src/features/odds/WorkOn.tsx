@@ -43,7 +43,8 @@ export function WorkOn({ subject, filter, question, answer, isReady }: Props) {
       <h2 className="text-[19px]">What to work on</h2>
       <p className="text-soft">
         What each would add to 100 rounds, over all your guards alike. An answer: as if he could not show it. Practice: if the move worked{' '}
-        {inHundred(PRACTISED)} more often. Below it: between which figures it lies in 9 of 10 ways the chances could really be.
+        {inHundred(PRACTISED)} more often.
+        {closeness && ' Below it: between which figures it lies in 9 of 10 ways the chances could really be.'}
       </p>
       <Working what="Trying each" answer={answer} />
       {lines && value && (
