@@ -19,6 +19,8 @@ export interface Answer<T, Q = unknown> {
   readonly of: TreeDocument | null;
   readonly asked: Q | null;
   readonly pending: boolean;
+  /** The value answers what is asked now: not so while it is pending, nor after it was stopped or failed. */
+  readonly isCurrent: boolean;
   /** How far it is, in [0, 1]; 0 = it has only begun. */
   readonly progress: number;
   /** Milliseconds from asked to answered. */
@@ -116,12 +118,14 @@ export function useAnswer<K extends QuestionKind>(
   }, [tree, book, key, tries]);
   // Only this question was stopped: another one about the same tree is computed.
   const isStopped = stopped?.tree === tree && stopped.key === key;
+  const isCurrent = question !== null && answers(known, { tree, book }, key);
   const hasFailed = known !== null && known.failedFor?.tree === tree && known.failedFor.key === key;
   return {
     value: question === null ? null : (known?.value ?? null),
     of: known?.tree ?? null,
     asked: known?.question ?? null,
-    pending: question !== null && !answers(known, { tree, book }, key) && !hasFailed && !isStopped,
+    pending: question !== null && !isCurrent && !hasFailed && !isStopped,
+    isCurrent,
     progress,
     tookMs: known?.tookMs ?? 0,
     failed: hasFailed ? known.failed : null,

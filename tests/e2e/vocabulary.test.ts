@@ -226,6 +226,12 @@ describe('the three questions of the odds desk', () => {
     await clickText(page, 'Stop');
     await waitForText(page, 'Stopped.');
     expect(await page.$('[data-margin]')).toBeNull();
+    // And what was known of another question is not told for this one: neither its list nor how sure it is.
+    await choose(page, 'He picks what hurts most', 'now and then');
+    await page.waitForFunction(() => [...document.querySelectorAll('button')].some((one) => one.textContent === 'Stop'));
+    await clickText(page, 'Stop');
+    await waitForText(page, 'after all');
+    expect(await page.$('[data-margin]')).toBeNull();
     await clickText(page, 'If he plays his usual game');
     await page.waitForSelector('[data-margin]');
     await page.waitForFunction((was) => document.querySelector('[data-answer]')?.textContent?.startsWith(`${was} in 100`), {}, usual);

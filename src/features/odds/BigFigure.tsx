@@ -24,8 +24,9 @@ interface Props {
 /** The answer as one figure, with its margin, which follows. */
 export function BigFigure({ subject, filter, question, tree, starts, start, name, isDrawn, isReady }: Props) {
   const answer = useAnswer<'margins'>(subject, isReady && isDrawn ? { kind: 'margins', look: { filter, swapped: false }, question } : null);
-  const { value, pending } = answer;
-  const margin = pending ? undefined : value?.starts.find(({ position }) => position === start.position);
+  const { pending } = answer;
+  const value = answer.isCurrent ? answer.value : null;
+  const margin = value?.starts.find(({ position }) => position === start.position);
   return (
     <>
       <p className="flex flex-wrap items-baseline gap-x-3">
@@ -42,9 +43,7 @@ export function BigFigure({ subject, filter, question, tree, starts, start, name
             {sayBetween(margin)} <span className="text-soft">in 9 of 10 ways the chances could really be (default: 2 tries, typed: 8)</span>
           </p>
         )}
-        {isReady && isDrawn && !margin && (pending || answer.failed !== null || value === null) && (
-          <Working what="Finding the margin" answer={answer} />
-        )}
+        {isReady && isDrawn && value === null && <Working what="Finding the margin" answer={{ ...answer, value }} />}
         {margin && value && <TypeFirst {...{ tree, filter, starts }} movers={value.toType} />}
         {!margin && !pending && value !== null && <p className="text-soft">No margin: a place has more than 64 shows.</p>}
       </div>

@@ -4,6 +4,7 @@ import type { Filter } from '@/core/lens';
 import type { DilemmaLine } from '@/core/words';
 import { Working } from '@/client/Working';
 import { useAnswer, type Subject } from '@/workers/useAnswer';
+import { AskFirst } from './AskFirst';
 import { DeskLine } from './DeskLine';
 
 interface Props {
@@ -25,7 +26,7 @@ export function Dilemmas({ subject, filter, question, isReady: isFree, isAskedFo
     [question],
   );
   const answer = useAnswer<'dilemmas'>(subject, isReady ? { kind: 'dilemmas', look: { filter, swapped: false }, question: asked } : null);
-  const { value } = answer;
+  const value = answer.pending || answer.isCurrent ? answer.value : null;
   const line = (item: DilemmaLine) => (
     <DeskLine
       key={`${item.position} ${item.a} ${item.b}`}
@@ -41,15 +42,8 @@ export function Dilemmas({ subject, filter, question, isReady: isFree, isAskedFo
     <section aria-label="Dilemmas" className="mt-5" aria-busy={answer.pending}>
       <h2 className="text-[19px]">Two threats at once</h2>
       <p className="text-soft">What having both adds to 100 exchanges there, over the better of the two alone, if he knows your game.</p>
-      {isAskedFor && !isWanted && (
-        <p>
-          <button type="button" className="min-h-8 underline" onClick={() => setWanted(true)}>
-            Weigh every pair
-          </button>{' '}
-          <span className="text-soft">In a tree as large as this it takes a while.</span>
-        </p>
-      )}
-      {isReady && <Working what="Weighing every pair" answer={answer} />}
+      {isAskedFor && !isWanted && <AskFirst what="Weigh every pair" onAsk={() => setWanted(true)} />}
+      {isReady && <Working what="Weighing every pair" answer={{ ...answer, value }} />}
       {value && value.structural.length > 0 && (
         <>
           <h3 className="mt-2 text-[15px] font-semibold">Stopping either opens the other</h3>

@@ -4,6 +4,7 @@ import type { Filter } from '@/core/lens';
 import { loadLine } from '@/core/words';
 import { Working } from '@/client/Working';
 import { useAnswer, type Subject } from '@/workers/useAnswer';
+import { AskFirst } from './AskFirst';
 import { DeskLine } from './DeskLine';
 import { spokenTree } from './spokenTree';
 
@@ -24,7 +25,8 @@ export function HangsOn({ subject, filter, question, isReady: isFree, isAskedFor
   const [isWanted, setWanted] = useState(false);
   const isReady = isFree && (isWanted || !isAskedFor);
   const answer = useAnswer<'loads'>(subject, isReady ? { kind: 'loads', look: { filter, swapped: false }, question } : null);
-  const { value, of, asked } = answer;
+  const { of, asked } = answer;
+  const value = answer.pending || answer.isCurrent ? answer.value : null;
   const lines = useMemo(() => {
     if (value === null || of === null || asked === null) return null;
     const tree = spokenTree(of, subject.book, asked.look.filter);
@@ -34,15 +36,8 @@ export function HangsOn({ subject, filter, question, isReady: isFree, isAskedFor
     <section aria-label="What everything hangs on" className="mt-5" aria-busy={answer.pending}>
       <h2 className="text-[19px]">What everything hangs on</h2>
       <p className="text-soft">What 100 rounds, over all your guards alike, lose without it.</p>
-      {isAskedFor && !isWanted && (
-        <p>
-          <button type="button" className="min-h-8 underline" onClick={() => setWanted(true)}>
-            Try without each
-          </button>{' '}
-          <span className="text-soft">In a tree as large as this it takes a while.</span>
-        </p>
-      )}
-      {isReady && <Working what="Trying without each" answer={answer} />}
+      {isAskedFor && !isWanted && <AskFirst what="Try without each" onAsk={() => setWanted(true)} />}
+      {isReady && <Working what="Trying without each" answer={{ ...answer, value }} />}
       {lines && (
         <ol className="mt-1">
           {lines.map((line) => (

@@ -25,13 +25,13 @@ export function HowItComes({ subject, filter, question, tree, position, choice }
     [isOpen, filter, question, position, best, shown],
   );
   const answer = useAnswer<'explained'>(subject, asked);
-  const found = answer.pending ? null : answer.value;
+  const found = answer.isCurrent ? answer.value : null;
   return (
     <>
       <button type="button" aria-expanded={isOpen} className="min-h-6 text-[13px] text-soft underline" onClick={() => setOpen(!isOpen)}>
         {isOpen ? 'Enough' : 'How it comes about'}
       </button>
-      {isOpen && <Working what="Adding it up" answer={answer} />}
+      {isOpen && !answer.isCurrent && <Working what="Adding it up" answer={{ ...answer, value: null }} />}
       {isOpen && found && (
         <ul className="text-[13px]">
           {explainedLines(tree, found).map(({ what, sum }) => (

@@ -90,19 +90,18 @@ export function OddsScreen({ tree: bare, revision, book, at, filter: opened }: P
   const [shownAt, showAt] = useState(chosen);
   const subject = useMemo(() => ({ tree: bare, revision, book }), [bare, revision, book]);
   const answer = useAnswer<'odds'>(subject, asked === 'observed' ? null : { kind: 'odds', look: { filter, swapped: false }, question });
-  const { pending, tookMs, cancel } = answer;
+  const { pending, isCurrent, tookMs, cancel } = answer;
   // Figures of another question are shown only while this one is being computed, not when it was stopped.
-  const isOfThis = JSON.stringify(answer.asked?.question) === JSON.stringify(question);
-  const odds = pending || isOfThis ? answer.value : null;
+  const odds = pending || isCurrent ? answer.value : null;
   const start = odds?.starts.find((item) => item.position === chosen);
   // One after the other, the figure first: whoever changes the question waits for nothing that is finer.
-  const isAnswered = odds !== null && !pending;
+  const isAnswered = odds !== null && isCurrent;
   const mostTried = MOST_TRIED[question.ask];
   const isTriable = bare.positions.length <= mostTried;
   const isLarge = bare.positions.length > UNASKED;
   const look = useMemo(() => ({ filter, swapped: false }), [filter]);
   const advice = useAnswer<'advice'>(subject, isAnswered && start ? { kind: 'advice', look, question } : null);
-  const isAdvised = isAnswered && advice.value !== null && !advice.pending;
+  const isAdvised = isAnswered && advice.isCurrent;
   // Figures are put into words with the tree that they were made of.
   const { asked: answered, of } = answer;
   const spoken = useMemo(() => (answered && of ? spokenTree(of, book, answered.look.filter) : tree), [answered, of, book, tree]);

@@ -33,8 +33,8 @@ export function Played({ subject, filter, question, start, tree }: Props) {
   const many = useAnswer<'rounds'>(subject, wanted ? { kind: 'rounds', look, question, start: position, count: ROUNDS, seed: SEED } : null);
   const one = useAnswer<'round'>(subject, wanted ? { kind: 'round', look, question, start: position, seed } : null);
   const name = positionOf(indexOf(tree), position).name;
-  const rounds = many.pending ? null : many.value;
-  const told = one.pending ? null : one.value;
+  const rounds = many.isCurrent ? many.value : null;
+  const told = one.isCurrent ? one.value : null;
   const times = useMemo(() => rounds?.finishedBy.map((_, i) => clock(i * HALF_MINUTE)) ?? [], [rounds]);
   const finished = useMemo(() => rounds?.finishedBy.map((count) => (count / rounds.count) * 100) ?? [], [rounds]);
   const walk = `/board/${idToAddress(subject.tree.id)}?${[roundQuery({ start: position, seed, question }), queryOf(filter)].filter(Boolean).join('&')}&show=hub`;
@@ -49,7 +49,7 @@ export function Played({ subject, filter, question, start, tree }: Props) {
           <span className="text-soft">as the chances have it, and tell one of them.</span>
         </p>
       )}
-      {wanted && <Working what="Playing rounds" answer={many} />}
+      {wanted && !many.isCurrent && <Working what="Playing rounds" answer={{ ...many, value: null }} />}
       {rounds && (
         <>
           <p>{sayCounted(rounds)}</p>
@@ -109,9 +109,7 @@ export function Played({ subject, filter, question, start, tree }: Props) {
           </p>
         </>
       )}
-      {wanted && !many.pending && many.failed === null && many.value === null && (
-        <p className="text-soft">They cannot be played: a place has more than 64 shows.</p>
-      )}
+      {many.isCurrent && rounds === null && <p className="text-soft">They cannot be played: a place has more than 64 shows.</p>}
     </section>
   );
 }

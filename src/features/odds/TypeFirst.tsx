@@ -25,13 +25,13 @@ export function TypeFirst({ tree, filter, starts, movers }: Props) {
             key={`${line.position} ${line.of} ${line.what}`}
             treeId={tree.id}
             {...{ filter, position: line.position, of: line.of }}
-            figure={`${Math.max(1, Math.round(movers[i]!.part * 100))} %`}
+            figure={String(Math.max(1, Math.round(movers[i]!.part * 100)))}
           >
             {line.what} <span className="text-soft">at {line.place}</span>
           </DeskLine>
         ))}
       </ol>
-      <p className="text-[13px] text-soft">In front: how much of what is in doubt goes with that chance alone.</p>
+      <p className="text-[13px] text-soft">In front: how many of 100 parts of what is in doubt go with that chance alone.</p>
     </section>
   );
 }

@@ -43,7 +43,7 @@ export function WhatIf({ subject, filter, question, start, tree }: Props) {
     [change, filter, question],
   );
   const answer = useAnswer<'whatIf'>(subject, asked);
-  const there = answer.pending ? undefined : answer.value?.starts.find(({ position }) => position === start.position);
+  const there = !answer.isCurrent ? undefined : answer.value?.starts.find(({ position }) => position === start.position);
   const items = () => {
     const moves = tree.transitions.filter(({ announced }) => announced !== true).map(({ id }): About => ({ transition: id }));
     const shows = tree.positions.flatMap((position) =>
@@ -76,7 +76,7 @@ export function WhatIf({ subject, filter, question, start, tree }: Props) {
           />
         )}
       </div>
-      {about && <Working what="Trying it" answer={answer} />}
+      {about && !answer.isCurrent && <Working what="Trying it" answer={{ ...answer, value: null }} />}
       {there && (
         <p className="mt-2">
           From {positionOf(indexOf(tree), start.position).name}: {inHundred(there.before)} →{' '}

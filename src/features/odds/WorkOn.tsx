@@ -23,20 +23,21 @@ const WORTH_A_LINE = 0.0005;
 
 /** What to work on this week: gaps, branches to teach, moves to practise and shows to see in one list, what brings most first. */
 export function WorkOn({ subject, filter, question, answer, isReady }: Props) {
-  const { value, of, asked, pending } = answer;
+  const { of, asked, pending, isCurrent } = answer;
+  const value = pending || isCurrent ? answer.value : null;
   const items = useMemo(() => (value?.items ?? []).filter(({ worth }) => worth >= WORTH_A_LINE), [value]);
   const listed = useMemo(() => items.slice(0, LISTED), [items]);
   const look = useMemo(() => ({ filter, swapped: false }), [filter]);
   const sure = useAnswer<'closeness'>(
     subject,
-    isReady && value !== null && !pending && listed.length > 1 ? { kind: 'closeness', look, question, items: listed } : null,
+    isReady && isCurrent && listed.length > 1 ? { kind: 'closeness', look, question, items: listed } : null,
   );
-  const closeness = sure.pending || pending ? null : sure.value;
+  const closeness = sure.isCurrent ? sure.value : null;
   const lines = useMemo(() => {
-    if (of === null || asked === null) return null;
+    if (value === null || of === null || asked === null) return null;
     const tree = spokenTree(of, subject.book, asked.look.filter);
     return listed.map((advice) => adviceLine(tree, advice));
-  }, [listed, of, asked, subject.book]);
+  }, [value, listed, of, asked, subject.book]);
   const more = items.length - listed.length + (value?.ranked ?? 0);
   return (
     <section aria-label="What to work on" className="mt-5" aria-busy={pending}>
@@ -46,7 +47,7 @@ export function WorkOn({ subject, filter, question, answer, isReady }: Props) {
         {inHundred(PRACTISED)} more often.
         {closeness && ' Below it: between which figures it lies in 9 of 10 ways the chances could really be.'}
       </p>
-      <Working what="Trying each" answer={answer} />
+      <Working what="Trying each" answer={{ ...answer, value }} />
       {lines && value && (
         <ol className="mt-1">
           {lines.map((line, i) => (
@@ -64,8 +65,8 @@ export function WorkOn({ subject, filter, question, answer, isReady }: Props) {
       {lines && lines.length === 0 && !pending && <p className="text-soft">Nothing that is drawn here would change the figure.</p>}
       {lines && more > 0 && lines.length > 0 && <p className="text-soft">and {more} more that add less.</p>}
       {closeness && <p>{sayAlike(closeness)}</p>}
-      {!closeness && isReady && listed.length > 1 && (sure.pending || sure.failed !== null) && (
-        <Working what="Finding how sure the order is" answer={sure} />
+      {isReady && isCurrent && listed.length > 1 && !sure.isCurrent && (
+        <Working what="Finding how sure the order is" answer={{ ...sure, value: null }} />
       )}
     </section>
   );

@@ -78,7 +78,7 @@ export function PlanScreen({ tree, revision, book, filter: opened }: Props) {
                 Save as PDF
               </a>
             </nav>
-            <Working what="Computing the plan" answer={answer} />
+            <Working what="Computing the plan" answer={{ ...answer, value: plan }} />
             {/* A page is as wide as paper, also on a phone. */}
             {sheet && (
               <div role="region" aria-label="The plan" tabIndex={0} className="overflow-x-auto print:overflow-visible">

@@ -23,8 +23,8 @@ function usePrepared(subject: Subject, plan: Plan | null, filter: Filter) {
   const question = useMemo(() => questionAgainst(plan ? [plan.him] : []), [plan]);
   const answer = useAnswer<'advice'>(subject, plan ? { kind: 'advice', look: { filter, swapped: false }, question } : null);
   const lines = useMemo(
-    () => (plan && answer.value && !answer.pending ? preparedFor(plan, answer.value) : null),
-    [plan, answer.value, answer.pending],
+    () => (plan && answer.isCurrent && answer.value ? preparedFor(plan, answer.value) : null),
+    [plan, answer.value, answer.isCurrent],
   );
   return { answer, lines };
 }

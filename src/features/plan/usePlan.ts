@@ -21,12 +21,12 @@ export function usePlan(subject: Subject, filter: Filter | null, all = false): {
   const him = filter === null ? undefined : opponentsIn(whole, filter)[0];
   const question = useMemo(() => questionAgainst(him ? [him] : []), [him]);
   const answer = useAnswer<'odds'>(subject, filter !== null && him ? { kind: 'odds', look: { filter, swapped: false }, question } : null);
-  const { value, asked, of, pending } = answer;
+  const { value, asked, of, isCurrent } = answer;
   const plan = useMemo((): Plan | null => {
-    if (pending || !value || !asked || !of || !him) return null;
+    if (!isCurrent || !value || !asked || !of || !him) return null;
     const shown = filterTree(treeInGym(of, book), asked.look.filter).tree;
     const guards = all ? shown.starts.map(({ position }) => position) : guardsOf(shown, him);
     return { tree: shown, him, guards: planOf(shown, value, guards), roundSeconds: asked.question.roundSeconds };
-  }, [pending, value, asked, of, him, book, all]);
+  }, [isCurrent, value, asked, of, him, book, all]);
   return { plan, answer };
 }

@@ -14,7 +14,8 @@ export type Shading = ReadonlyMap<string, RungShade>;
 /** How dark each rung is drawn, and what stands at it; null = nothing is shaded, or not yet. */
 export function useShading(subject: Subject, look: Look, by: ShadedBy | null): { shading: Shading | null; answer: Answer<unknown> } {
   const answer = useAnswer<'shades'>(subject, by === null ? null : { kind: 'shades', look, by, question: ODDS_QUESTION });
-  const { value, asked } = answer;
+  const { asked } = answer;
+  const value = answer.pending || answer.isCurrent ? answer.value : null;
   const shading = useMemo(
     () => (value && asked ? new Map(value.map((shade) => [shade.position, { part: shade.part, text: sayShade(asked.by, shade) }])) : null),
     [value, asked],

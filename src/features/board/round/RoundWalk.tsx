@@ -24,7 +24,7 @@ export function RoundWalk({ subject, look, round, tree, dispatch, onEnd }: Props
   const asked = useMemo(() => ({ kind: 'round' as const, look, question, start, seed }), [look, question, start, seed]);
   const answer = useAnswer<'round'>(subject, asked);
   const [at, setAt] = useState(0);
-  const told = answer.pending ? null : answer.value;
+  const told = answer.isCurrent ? answer.value : null;
   const count = told ? told.events.length + 1 : 0;
   const step = Math.min(at, Math.max(0, count - 1));
   const event = told?.events[step];
@@ -42,7 +42,7 @@ export function RoundWalk({ subject, look, round, tree, dispatch, onEnd }: Props
   const text = event && isDrawn ? eventText(tree, event) : null;
   return (
     <section aria-label="One round" className="border-b-2 border-ink bg-tint px-4 py-1">
-      <Working what="Playing the round" answer={answer} />
+      {!answer.isCurrent && <Working what="Playing the round" answer={{ ...answer, value: null }} />}
       {told && (
         <div className="flex flex-wrap items-baseline gap-x-4">
           <span className="font-figure text-[15px] text-soft">
@@ -69,9 +69,7 @@ export function RoundWalk({ subject, look, round, tree, dispatch, onEnd }: Props
           <StripButton onClick={onEnd}>Leave the round</StripButton>
         </div>
       )}
-      {!answer.pending && answer.value === null && answer.failed === null && (
-        <p>This round cannot be played: a place has more than 64 shows.</p>
-      )}
+      {answer.isCurrent && told === null && <p>This round cannot be played: a place has more than 64 shows.</p>}
     </section>
   );
 }
