@@ -4,8 +4,13 @@ import { KNOWING_QUESTION, ODDS_QUESTION, type OddsQuestion } from '@/core/odds'
 import type { Contact, Context } from '@/core/tree';
 import { PARTS, type AnalysisOptions } from './analysis';
 
-export const USAGE =
-  'Usage: npm run -s analyse -- FILE [--context gi|noGi|strikes] [--rule-set ID] [--age YEARS] [--level NAME] [--school NAME] [--profile ID]… [--their-grips "his left hand far collar, …"] [--mirror] [--start ID]… [--question opponent|knowing|observed] [--observations FILE] [--read-skill CHANCE] [--free CHANCE] [--objective control|points] [--clock round|steady] [--round SECONDS] [--list routes] [--routes N] [--cycles N] [--only PART,…]';
+export const USAGE = [
+  'Usage: npm run -s analyse -- FILE [--context gi|noGi|strikes] [--rule-set ID] [--age YEARS] [--level NAME]',
+  '[--school NAME] [--profile ID]… [--their-grips "his left hand far collar, …"] [--mirror] [--start ID]…',
+  '[--question opponent|knowing|observed] [--observations FILE] [--read-skill CHANCE] [--free CHANCE]',
+  '[--objective control|points] [--clock round|steady] [--round SECONDS] [--list routes] [--routes N]',
+  '[--cycles N] [--only PART,…]',
+].join(' ');
 
 export type Arguments = Omit<AnalysisOptions, 'observations'> & {
   readonly file: string;

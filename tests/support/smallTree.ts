@@ -47,3 +47,13 @@ export const tree = (
   transitions,
   ...extra,
 });
+
+/** A guard where a is shown nine times as often as b, each answered by a move of its own. */
+export const nineToOne = (chances: Partial<Transition>): TreeDocument => {
+  const [read] = reaction('a', 'b');
+  const values = read!.values.map((value, i) => ({ ...value, share: i ? 0.1 : 0.9 }));
+  return tree(
+    [position('g', { reads: [{ ...read!, closed: true, values }] }), position('pin', { ends: 'settled' })],
+    ['a', 'b'].map((shown) => mine(shown, 'g', 'pin', { when: { he: [shown] }, seconds: 60, offCue: 0, stopped: 0, ...chances })),
+  );
+};

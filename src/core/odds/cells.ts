@@ -137,7 +137,8 @@ function cellsOf(here: Here, position: Position, rows: readonly Row[], his: read
   );
 }
 
-const isTaught = (transition: Transition): boolean => transition.announced !== true;
+/** Announced transitions take no part. */
+export const isTaught = (transition: Transition): boolean => transition.announced !== true;
 
 /** Goes on in another tree, with nothing here that is taught. */
 const goesElsewhere = (position: Position, ways: readonly Transition[]): boolean =>

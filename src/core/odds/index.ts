@@ -1,10 +1,10 @@
 export { findAdviceInPieces, PRACTISED, type Advice, type WorkList } from './derived/advice';
 export type { Choice } from './choices';
-export { findClosenessInPieces, type Closeness, type Spread } from './derived/closeness';
+export { findClosenessInPieces, type Closeness, type Spread } from './margins/closeness';
 export { findStrengthsInPieces, SLIGHT, type Strength } from './derived/dilemmas';
 export { findLoadsInPieces, type Load } from './derived/load';
-export { findMarginsInPieces, type Margin, type Margins } from './derived/margin';
-export type { Mover } from './derived/movers';
+export { findMarginsInPieces, type Margin, type Margins } from './margins/margin';
+export type { Mover } from './margins/movers';
 export { findObserved, type Observation, type ObservedError, type ObservedStart } from './observed';
 export { findSteadyOdds, type SteadyOdds } from './steady/report';
 export { findShadesInPieces, SHADED_BY, type Shade, type ShadedBy } from './derived/shades';

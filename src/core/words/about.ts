@@ -10,7 +10,7 @@ import {
   type Transition,
   type TreeDocument,
 } from '../tree';
-import { sayByDefault } from './chances';
+import { sayByDefault } from './odds/chances';
 import { inHundred, plural } from './figures';
 import { sayMidway, sayOutcome } from './onTheWay';
 import { sayShownAt, sayWhenever } from './routes';

@@ -1,6 +1,6 @@
 import type { TreeDocument } from '../tree';
 import { plural } from './figures';
-import { NOTHING_SPECIAL } from './odds';
+import { NOTHING_SPECIAL } from './odds/odds';
 
 /** A value of his without an answer. */
 export const NO_ANSWER = 'no answer yet';

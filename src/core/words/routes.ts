@@ -3,7 +3,7 @@ import type { RemovalEffect } from '../findings';
 import type { GoalRoutes, RouteCount } from '../structure';
 import { ENDINGS, findValue, type Ending, type Position, type Transition, type ValueId } from '../tree';
 import { plural } from './figures';
-import { WHATEVER } from './odds';
+import { WHATEVER } from './odds/odds';
 import { sayShownClause, sayWhen } from './tree';
 import { ENDING_WORDS } from './vocabulary';
 

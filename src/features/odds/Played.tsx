@@ -37,7 +37,8 @@ export function Played({ subject, filter, question, start, tree }: Props) {
   const told = one.isCurrent ? one.value : null;
   const times = useMemo(() => rounds?.finishedBy.map((_, i) => clock(i * HALF_MINUTE)) ?? [], [rounds]);
   const finished = useMemo(() => rounds?.finishedBy.map((count) => (count / rounds.count) * 100) ?? [], [rounds]);
-  const walk = `/board/${idToAddress(subject.tree.id)}?${[roundQuery({ start: position, seed, question }), queryOf(filter)].filter(Boolean).join('&')}&show=hub`;
+  const query = [roundQuery({ start: position, seed, question }), queryOf(filter), 'show=hub'].filter(Boolean).join('&');
+  const walk = `/board/${idToAddress(subject.tree.id)}?${query}`;
   return (
     <section aria-label="Rounds played out" className="mt-5">
       <h2 className="text-[19px]">Rounds played out from {name}</h2>

@@ -15,8 +15,8 @@ export interface Change {
 
 /**
  * Of many things tried, those that change V most, with how much: ranked to first order on the steady clock, the first of them solved
- * there, and the first of those on the round clock, which alone is told. `sign`: −1 looks for those that lose most. `value`: of all starts alike, with
- * nothing tried.
+ * there, and the first of those on the round clock, which alone is told. `sign`: −1 looks for those that lose most. `value`: of all
+ * starts alike, with nothing tried.
  */
 export function* dearestInPieces(ground: Ground, value: number, tries: readonly Tried[], sign: 1 | -1 = 1): InPieces<Change[]> {
   const all = tries.map((_, which) => which);

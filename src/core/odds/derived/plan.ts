@@ -9,6 +9,8 @@ import {
   type TreeDocument,
   type ValueId,
 } from '../../tree';
+import { isTaught } from '../cells';
+import { consequencesFor, shownOf } from '../chances';
 import type { Choice } from '../choices';
 import type { Odds, PositionOdds } from '../report';
 
@@ -73,11 +75,12 @@ function mainChoice(choices: readonly Choice[]): Choice | null {
   return most ? choices.filter(({ best }) => best === most[0]).toSorted((a, b) => b.share - a.share)[0]! : null;
 }
 
-function fallOf(tree: TreeDocument, position: PositionId, shown: ReadonlySet<ValueId>): TransitionId | null {
-  const falls = opponentTransitions(indexOf(tree), position).filter(
-    ({ when, announced }) => announced !== true && Object.values(when ?? {}).every((values) => values.some((value) => shown.has(value))),
-  );
-  return falls.toSorted((a, b) => (b.priority ?? 0) - (a.priority ?? 0))[0]?.id ?? null;
+/** What he makes of a failure there, by the odds' own rule; of several alike the first. */
+function fallOf(tree: TreeDocument, position: PositionId, { shown, share }: Choice): TransitionId | null {
+  const index = indexOf(tree);
+  const his = opponentTransitions(index, position).filter(isTaught);
+  const groups = shown.map((group) => ({ ...group, share: 1 }));
+  return consequencesFor(his, shownOf(positionOf(index, position), { groups, share }))[0]?.id ?? null;
 }
 
 function wayFrom(tree: TreeDocument, at: ReadonlyMap<PositionId, PositionOdds>, start: PositionId): { way: PlanStep[]; ends: PositionId } {
@@ -90,7 +93,7 @@ function wayFrom(tree: TreeDocument, at: ReadonlyMap<PositionId, PositionOdds>, 
     const choice = mainChoice(momentsTogether(tree, at.get(position)!));
     if (!choice) break;
     const shown = valuesOf(choice.shown);
-    way.push({ position, shown: choice.shown, share: choice.share, transition: choice.best!, fall: fallOf(tree, position, shown) });
+    way.push({ position, shown: choice.shown, share: choice.share, transition: choice.best!, fall: fallOf(tree, position, choice) });
     position = landingAt(transitions.get(choice.best!)!, shown);
   }
   return { way, ends: position };

@@ -12,7 +12,7 @@ export interface Shade {
   readonly position: PositionId;
   /** In [0, 1] of the most that any place has. */
   readonly part: number;
-  /** Of `worth`: V; of `load`: what is lost without the moves into it (steady clock, for the order alone); of `origin`: `typed` of `all`. */
+  /** Of `worth`: V; of `load`: what is lost without the moves into it (steady clock, for the order); of `origin`: `typed` of `all`. */
   readonly value: number;
   readonly typed: number;
   readonly all: number;

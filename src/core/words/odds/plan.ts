@@ -1,12 +1,12 @@
-import { groupBy } from '../base';
-import type { Avoided, Choice, PlanGuard, PlanStep } from '../odds';
-import { indexOf, positionOf, type Position, type PositionId, type Profile, type TreeDocument } from '../tree';
-import { usualCautions } from './cautions';
-import { CAUTION } from './classSheet';
-import { clock, inHundred } from './figures';
+import { groupBy } from '../../base';
+import type { Avoided, Choice, PlanGuard, PlanStep } from '../../odds';
+import { indexOf, positionOf, type Position, type PositionId, type Profile, type TreeDocument } from '../../tree';
+import { usualCautions } from '../cautions';
+import { CAUTION } from '../classSheet';
+import { clock, inHundred } from '../figures';
 import { sayChoiceShown, sayOption, sayWorth, WHATEVER } from './odds';
-import { sayGameItem, sayHabit } from './people';
-import { sayMine, sayMove } from './tree';
+import { sayGameItem, sayHabit } from '../people';
+import { sayMine, sayMove } from '../tree';
 
 export interface PlanAnswer {
   readonly answer: string;
@@ -64,7 +64,8 @@ const WHY: { readonly [K in Avoided['why']]: string } = {
 };
 function sayAvoided(tree: TreeDocument, { transition, why, worth, better, betterWorth }: Avoided): string {
   const index = indexOf(tree);
-  return `Not “${sayOption(index, transition)}”: ${WHY[why]}, ${inHundred(worth)}; “${sayOption(index, better)}” ${inHundred(betterWorth)}.`;
+  const instead = `“${sayOption(index, better)}” ${inHundred(betterWorth)}`;
+  return `Not “${sayOption(index, transition)}”: ${WHY[why]}, ${inHundred(worth)}; ${instead}.`;
 }
 
 /** What the coach has said of him, in sentences. */
@@ -109,7 +110,10 @@ export function planSheetOf(tree: TreeDocument, him: Profile, guards: readonly P
   const usual = guards.flatMap(({ position }) => usualCautions(tree.owner, positionOf(index, position)));
   return {
     title: `Against ${him.name}`,
-    summary: `${tree.name}: from each guard that he plays, what is best most often, what he shows, what to leave. Chances of finishing in a round of ${clock(roundSeconds)}, from typed and default chances; no round has been observed yet.`,
+    summary: [
+      `${tree.name}: from each guard that he plays, what is best most often, what he shows, what to leave.`,
+      `Chances of finishing in a round of ${clock(roundSeconds)}, from typed and default chances; no round has been observed yet.`,
+    ].join(' '),
     about: sayAbout(tree, him),
     rows: guards.map((guard) => planRowOf(tree, guard)),
     known: tree.transitions

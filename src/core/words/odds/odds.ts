@@ -1,8 +1,8 @@
-import type { Choice, Margin } from '../odds';
-import type { Filter } from '../lens';
-import { defaultsOf, indexOf, type Position, type TreeDocument, type TreeIndex } from '../tree';
-import { clock, inHundred, plural } from './figures';
-import { sayMine, sayShown } from './tree';
+import type { Choice, Margin } from '../../odds';
+import type { Filter } from '../../lens';
+import { defaultsOf, indexOf, type Position, type TreeDocument, type TreeIndex } from '../../tree';
+import { clock, inHundred, plural } from '../figures';
+import { sayMine, sayShown } from '../tree';
 
 export interface ChoiceText {
   readonly shown: string;

@@ -1,13 +1,13 @@
 import { atOnce, partOf, seededRandom, type InPieces } from '../../base';
 import type { TransitionId, TreeDocument } from '../../tree';
 import { NOWHERE_KNOWN, type Elsewhere, type OddsQuestion } from '../question';
-import { PRACTISED, type Advice } from './advice';
+import { PRACTISED, type Advice } from '../derived/advice';
 import { DrawnCells } from './drawnCells';
 import { drawsOf, meansOf, type DrawnChances } from './draws';
 import { FixedPlay } from './fixedPlay';
-import { Ground, type SteadyGround } from './ground';
+import { Ground, type SteadyGround } from '../derived/ground';
 import { DRAWS, quantileOf, SEED } from './margin';
-import type { Tried } from './tries';
+import type { Tried } from '../derived/tries';
 
 /** Between which figures what an item brings lies with chance 0.9, in points of V in [-1, 1]. */
 export interface Spread {
@@ -75,8 +75,9 @@ class Variants {
 }
 
 /**
- * How sure the order of a work list is: what each of its items brings, in 500 seeded draws of all chances, the strategies of the means
- * held fixed, on the steady clock, and told in its proportion to what it brings on the round clock. Pre: `items` are those of the question, in order.
+ * How sure the order of a work list is: what each of its items brings, in 500 seeded draws of all chances, the strategies of the
+ * means held fixed, on the steady clock, and told in its proportion to what it brings on the round clock. Pre: `items` are those of
+ * the question, in order.
  */
 export function* findClosenessInPieces(
   tree: TreeDocument,

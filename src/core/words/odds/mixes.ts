@@ -1,6 +1,6 @@
-import type { Mixes } from '../odds';
-import { indexOf, type Position, type TreeDocument } from '../tree';
-import { inHundred } from './figures';
+import type { Mixes } from '../../odds';
+import { indexOf, type Position, type TreeDocument } from '../../tree';
+import { inHundred } from '../figures';
 import { sayChoiceShown, sayOption, WHATEVER } from './odds';
 
 export interface MixLine {

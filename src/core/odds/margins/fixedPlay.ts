@@ -10,8 +10,8 @@ interface Solved {
   readonly freely: number;
 }
 /**
- * What is played at a state and second. `slot`s are the different places that it leads to after so many seconds; each `part` is a cell's outcome, with how often the cell
- * is played: (free + habit · share of its column) · share of its moment.
+ * What is played at a state and second: cells, each with how often, (free + habit · share of its column) · share of its moment; and
+ * slots, the different places that they lead to after so many seconds.
  */
 interface Played {
   readonly seconds: Int32Array;

@@ -1,5 +1,5 @@
-import { type Read, sharesOf } from '../tree';
-import { inHundred } from './figures';
+import { type Read, sharesOf } from '../../tree';
+import { inHundred } from '../figures';
 
 /** The words a share can be typed in, with the chance they stand for. */
 export const SHARE_CHOICES = [

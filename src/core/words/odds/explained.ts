@@ -1,7 +1,7 @@
-import type { Explained, Term } from '../odds';
-import { indexOf, positionOf, type TreeDocument } from '../tree';
-import { clock, inHundred } from './figures';
-import { sayMove } from './tree';
+import type { Explained, Term } from '../../odds';
+import { indexOf, positionOf, type TreeDocument } from '../../tree';
+import { clock, inHundred } from '../figures';
+import { sayMove } from '../tree';
 
 export interface TermLine {
   /** "it works: Body lock" */
@@ -23,10 +23,14 @@ function sayTerm(tree: TreeDocument, { happened, unforeseen, to }: Term): string
 
 /** How a figure comes about, one line for each way it can go; what brings most first. */
 export const explainedLines = (tree: TreeDocument, { terms }: Explained): TermLine[] =>
-  terms.map((term) => ({
-    what: sayTerm(tree, term),
-    sum: `${(term.chance * 100).toFixed(1)} of 100 times, worth ${(term.worth * 100).toFixed(0)}: ${(term.chance * term.worth * 100).toFixed(1)}`,
-  }));
+  terms.map((term) => {
+    const [times, worth, brings] = [term.chance, term.worth, term.chance * term.worth].map((part) => part * 100) as [
+      number,
+      number,
+      number,
+    ];
+    return { what: sayTerm(tree, term), sum: `${times.toFixed(1)} of 100 times, worth ${worth.toFixed(0)}: ${brings.toFixed(1)}` };
+  });
 
 /** "together 31.6, that is 32 in 100, with 4:40 left then" */
 export const sayTogether = ({ total, seconds }: Explained, roundSeconds: number): string =>

@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { mine, position, reaction, tree } from '../../../tests/support/smallTree';
+import { mine, position, reaction, tree } from '../../../../tests/support/smallTree';
 import { adviceLine, sayPoints } from './advice';
 
 describe('what to work on, in words', () => {

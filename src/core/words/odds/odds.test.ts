@@ -1,8 +1,8 @@
 import { describe, expect, it } from 'vitest';
-import { findOdds, KNOWING_QUESTION, type Choice } from '../odds';
-import { indexOf } from '../tree';
-import { demoTree } from '../../../demo/demoTree';
-import { clock, inHundred, plural, sayTimesARound } from './figures';
+import { findOdds, KNOWING_QUESTION, type Choice } from '../../odds';
+import { indexOf } from '../../tree';
+import { demoTree } from '../../../../demo/demoTree';
+import { clock, inHundred, plural, sayTimesARound } from '../figures';
 import { mixLines, sayOften } from './mixes';
 import { choiceText, sayAgainst, sayBetween, sayDefaults, sayForeseen, sayMargin, sayUndrawn, sayWorth } from './odds';
 

@@ -1,4 +1,4 @@
-import type { Shade, ShadedBy } from '../odds';
+import type { Shade, ShadedBy } from '../../odds';
 
 export const SHADED_BY_WORDS: { readonly [K in ShadedBy]: string } = {
   worth: 'by chance of finishing',

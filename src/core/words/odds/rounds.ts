@@ -1,10 +1,10 @@
-import type { Ended, RoundEvent, Rounds, ToldRound } from '../odds';
-import { wilson } from '../odds';
-import { indexOf, positionOf, type TreeDocument } from '../tree';
-import { clock, inHundred } from './figures';
+import type { Ended, RoundEvent, Rounds, ToldRound } from '../../odds';
+import { wilson } from '../../odds';
+import { indexOf, positionOf, type TreeDocument } from '../../tree';
+import { clock, inHundred } from '../figures';
 import { sayChoiceShown } from './odds';
-import { asSentence, sayMine, sayMove } from './tree';
-import { ENDING_WORDS } from './vocabulary';
+import { asSentence, sayMine, sayMove } from '../tree';
+import { ENDING_WORDS } from '../vocabulary';
 
 const ENDED_WORDS: { readonly [K in Exclude<Ended, keyof typeof ENDING_WORDS>]: string } = {
   elsewhere: 'it goes on in another tree',
@@ -62,5 +62,6 @@ export const sayRoundEnd = ({ ended, seconds }: ToldRound): string => asSentence
 export function sayCounted({ finished, count }: Pick<Rounds, 'finished' | 'count'>): string {
   const { low, high } = wilson(finished, count);
   const whole = (n: number): string => String(n).replace(/\B(?=(\d{3})+$)/g, ',');
-  return `${whole(finished)} of ${whole(count)} rounds finished: ${inHundred(finished / count)}; by what is counted alone, between ${(low * 100).toFixed(1)} and ${(high * 100).toFixed(1)}.`;
+  const share = `${whole(finished)} of ${whole(count)} rounds finished: ${inHundred(finished / count)}`;
+  return `${share}; by what is counted alone, between ${(low * 100).toFixed(1)} and ${(high * 100).toFixed(1)}.`;
 }

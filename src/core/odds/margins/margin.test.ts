@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { atOnce, seededRandom } from '../../base';
 import type { TreeDocument } from '../../tree';
-import { mine, position, reaction, tree } from '../../../../tests/support/smallTree';
+import { mine, nineToOne, position, reaction, tree } from '../../../../tests/support/smallTree';
 import { randomWorld } from '../../../../tests/support/randomWorld';
 import { oddsModelOf, standingOf } from '../cells';
 import { DrawnCells } from './drawnCells';
@@ -129,28 +129,9 @@ describe('margins', () => {
   it('are nothing where nothing is in doubt', () => expect(width(doc({ works: 1 }))).toBe(0));
   it('of a tree without a start are none', () => expect(findMargins(tree([], []), QUESTION)).toEqual({ starts: [], toType: [] }));
   it('name the untyped chance that moves the figure most, and none where all are typed', () => {
-    const two = (extra: object) =>
-      tree(
-        [
-          position('g', {
-            reads: [
-              {
-                ...reaction('a', 'b')[0]!,
-                closed: true,
-                values: reaction('a', 'b')[0]!.values.map((value, i) => ({ ...value, share: i ? 0.1 : 0.9 })),
-              },
-            ],
-          }),
-          pin,
-        ],
-        [
-          mine('cut', 'g', 'pin', { when: { he: ['a'] }, seconds: 60, offCue: 0, stopped: 0, ...extra }),
-          mine('drag', 'g', 'pin', { when: { he: ['b'] }, seconds: 60, offCue: 0, stopped: 0, ...extra }),
-        ],
-      );
-    const { toType } = findMargins(two({}), QUESTION);
-    expect(toType[0]).toMatchObject({ kind: 'move', transition: 'cut', field: 'works' });
+    const { toType } = findMargins(nineToOne({}), QUESTION);
+    expect(toType[0]).toMatchObject({ kind: 'move', transition: 'a', field: 'works' });
     expect(toType[0]!.part).toBeGreaterThan(0.9);
-    expect(findMargins(two({ works: 0.6 }), QUESTION).toType).toEqual([]);
+    expect(findMargins(nineToOne({ works: 0.6 }), QUESTION).toType).toEqual([]);
   });
 });

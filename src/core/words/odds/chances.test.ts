@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import type { Read } from '../tree';
+import type { Read } from '../../tree';
 import { shareBeside, SHARE_CHOICES, shareText } from './chances';
 
 const read = (kind: Read['kind'], shares: readonly (number | undefined)[]): Read => ({

@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest';
-import { filterTree, opponentsIn } from '../lens';
-import { findOdds, planOf, questionAgainst } from '../odds';
-import { demoTree } from '../../../demo/demoTree';
+import { filterTree, opponentsIn } from '../../lens';
+import { findOdds, planOf, questionAgainst } from '../../odds';
+import { demoTree } from '../../../../demo/demoTree';
 import { guardsOf, planSheetOf } from './plan';
 
 const demo = demoTree();

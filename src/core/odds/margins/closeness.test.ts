@@ -1,34 +1,15 @@
 import { describe, expect, it } from 'vitest';
 import { demoTree } from '../../../../demo/demoTree';
-import { mine, position, reaction, tree } from '../../../../tests/support/smallTree';
+import { nineToOne } from '../../../../tests/support/smallTree';
 import { findUnanswered } from '../../structure';
 import { KNOWING_QUESTION, ODDS_QUESTION } from '../question';
-import { findAdvice } from './advice';
+import { findAdvice } from '../derived/advice';
 import { findCloseness } from './closeness';
 
 const QUESTION = { ...ODDS_QUESTION, roundSeconds: 60 };
-const pin = position('pin', { ends: 'settled' });
-/** Two moves, one met nine times as often as the other. */
-const two = (works: object) =>
-  tree(
-    [
-      position('g', {
-        reads: [
-          {
-            ...reaction('a', 'b')[0]!,
-            closed: true,
-            values: reaction('a', 'b')[0]!.values.map((value, i) => ({ ...value, share: i ? 0.1 : 0.9 })),
-          },
-        ],
-      }),
-      pin,
-    ],
-    ['a', 'b'].map((shown) => mine(shown, 'g', 'pin', { when: { he: [shown] }, seconds: 60, offCue: 0, stopped: 0, ...works })),
-  );
-
 describe('how sure the order is', () => {
   it('of what is met nine times as often it is', () => {
-    const doc = two({ works: 0.5 });
+    const doc = nineToOne({ works: 0.5 });
     const items = findAdvice(doc, [], QUESTION);
     expect(items.map((item) => item.kind === 'practise' && item.transition)).toEqual(['a', 'b']);
     const { alike, spreads } = findCloseness(doc, items, QUESTION)!;
@@ -50,5 +31,5 @@ describe('how sure the order is', () => {
       });
     }
   });
-  it('of nothing is nothing', () => expect(findCloseness(two({}), [], QUESTION)).toBeNull());
+  it('of nothing is nothing', () => expect(findCloseness(nineToOne({}), [], QUESTION)).toBeNull());
 });

@@ -1,7 +1,7 @@
-import type { Advice, Closeness, Load, Mover, Spread, StartOdds } from '../odds';
-import { indexOf, positionOf, type PositionId, type TreeDocument } from '../tree';
-import { inHundred, plural } from './figures';
-import { sayMine, sayMove, sayShown } from './tree';
+import type { Advice, Closeness, Load, Mover, Spread, StartOdds } from '../../odds';
+import { indexOf, positionOf, type PositionId, type TreeDocument } from '../../tree';
+import { inHundred, plural } from '../figures';
+import { sayMine, sayMove, sayShown } from '../tree';
 
 export interface AdviceLine {
   /** "Answer" */

@@ -1,9 +1,9 @@
-import { SLIGHT, type Strength } from '../odds';
-import { findUnanswered, type Pair } from '../structure';
-import { indexOf, positionOf, type PositionId, type TransitionId, type TreeDocument } from '../tree';
+import { SLIGHT, type Strength } from '../../odds';
+import { findUnanswered, type Pair } from '../../structure';
+import { indexOf, positionOf, type PositionId, type TransitionId, type TreeDocument } from '../../tree';
 import { sayPoints } from './advice';
-import { inHundred } from './figures';
-import { sayMine, sayShown } from './tree';
+import { inHundred } from '../figures';
+import { sayMine, sayShown } from '../tree';
 
 export interface DilemmaLine {
   readonly place: string;
@@ -39,8 +39,9 @@ function whyOf(tree: TreeDocument, { a, b, strength, alone, mix, never }: Streng
     return `${worth}; ${often}.`;
   }
   const weaker = never ?? (alone[0] < alone[1] ? a : b);
-  if (never !== null) return `It only looks like one: ${name(weaker)} never brings more, whatever he shows; ${gapBehind(tree, weaker)}.`;
-  return `It only looks like one: having both adds next to nothing to ${name(weaker === a ? b : a)}; of the other, ${gapBehind(tree, weaker)}.`;
+  const behind = gapBehind(tree, weaker);
+  if (never !== null) return `It only looks like one: ${name(weaker)} never brings more, whatever he shows; ${behind}.`;
+  return `It only looks like one: having both adds next to nothing to ${name(weaker === a ? b : a)}; of the other, ${behind}.`;
 }
 
 /** A pair of options in words, with how much of a dilemma it is. */
