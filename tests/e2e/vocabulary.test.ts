@@ -336,6 +336,7 @@ describe('an address that names what is not there', () => {
       ['/grips/league-evening?at=no-move', ['There is no move “no-move”']],
       ['/grips/league-evening?place=no-place', ['There is no place “no-place”']],
       ['/odds/league-evening?at=no-start&school=none', ['There is no guard to start from “no-start”', 'left out: the school “none”.']],
+      ['/plan/league-evening?who=constructor', ['left out: the person “constructor”.']],
       ['/class/league-evening?class=no-class', ['There is no class “no-class”']],
       ['/compare/league-evening?school=none', ['There is no school “none”']],
       ['/catalogue/league-evening?at=no-entry', ['There is no catalogue entry “no-entry”']],

@@ -4,7 +4,7 @@ import { PrintArticle } from '@/ui/PrintArticle';
 /** The plan as it is printed: one row for each guard that he plays. */
 export function PlanArticle({ sheet }: { sheet: PlanSheet }) {
   return (
-    <PrintArticle>
+    <PrintArticle isStacked>
       <h2 className="text-[2em]">{sheet.title}</h2>
       <p>{sheet.summary}</p>
       {sheet.about.map((line) => (

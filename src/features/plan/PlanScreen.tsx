@@ -2,10 +2,10 @@
 import { useMemo, useState } from 'react';
 import { idToAddress } from '@/contracts/address';
 import { queryOf } from '@/contracts/filterQuery';
-import { opponentsIn, withOpponent, type Filter } from '@/core/lens';
+import { opponentsIn, unknownIn, withOpponent, type Filter } from '@/core/lens';
 import { treeInGym, type GymBook } from '@/core/people';
 import type { TreeDocument } from '@/core/tree';
-import { planSheetOf } from '@/core/words';
+import { planSheetOf, sayUnknown } from '@/core/words';
 import { screenLinks } from '@/client/screenLinks';
 import { Working } from '@/client/Working';
 import { AppStrip } from '@/ui/AppStrip';
@@ -30,6 +30,7 @@ export function PlanScreen({ tree, revision, book, filter: opened }: Props) {
   const people = whole.profiles ?? [];
   const named = opponentsIn(whole, opened)[0]?.id ?? book.opponents[0]?.id ?? null;
   const [chosen, setChosen] = useState(named);
+  const gone = unknownIn(whole, opened);
   const [beside, setBeside] = useState<string>();
   const filter = useMemo(() => (chosen === null ? null : withOpponent(whole, opened, chosen)), [chosen, opened, whole]);
   const { plan, answer } = usePlan(subject, filter);
@@ -44,6 +45,11 @@ export function PlanScreen({ tree, revision, book, filter: opened }: Props) {
       </div>
       <main id="content" tabIndex={-1} className="p-4 outline-none print:p-0">
         <h1 className="sr-only">{tree.name}: game plan</h1>
+        {gone.length > 0 && (
+          <p className="mx-auto mb-3 max-w-4xl text-red print:hidden">
+            Not here, and left out: {gone.map(({ what, id }) => sayUnknown(what, id)).join(', ')}.
+          </p>
+        )}
         {filter === null ? (
           <p className="max-w-xl p-2">
             Nobody is scouted yet. Write down an opponent under{' '}

@@ -1,3 +1,6 @@
+import { idToAddress } from '@/contracts/address';
+import { queryOf } from '@/contracts/filterQuery';
+import { PageLink } from '@/ui/PageLink';
 import { indexOf, type Profile, type TreeDocument } from '@/core/tree';
 import { sayGameItem } from '@/core/words';
 import { GameList, PickedList } from './GameList';
@@ -52,6 +55,12 @@ export function OpponentFields({ tree, person, onChange }: Props) {
         />
         Knows my whole game: two thirds of the time he picks what hurts most
       </label>
+      <PageLink
+        className="min-h-8 justify-self-start underline"
+        href={`/plan/${idToAddress(tree.id)}?${queryOf({ profiles: [person.id] })}`}
+      >
+        The game plan against {person.name}
+      </PageLink>
     </>
   );
 }
