@@ -50,29 +50,25 @@ async function wrongWith(page: Page, screen: string): Promise<string[]> {
   return wrong;
 }
 
-async function look(
-  baseUrl: string,
-  screens: readonly string[],
-  prepare?: (page: Page, screen: string) => Promise<void>,
-): Promise<string[]> {
+/** One screen, with what is done on it first. */
+async function look(baseUrl: string, screen: string, prepare?: (page: Page) => Promise<void>): Promise<string[]> {
   const { page, trouble } = await openPage(browser, baseUrl);
-  const wrong: string[] = [];
-  for (const screen of screens) {
-    await page.goto(baseUrl + screen, { waitUntil: 'networkidle0' });
-    await prepare?.(page, screen);
-    wrong.push(...(await wrongWith(page, screen)));
-  }
-  expect(trouble).toEqual([]);
+  await page.goto(baseUrl + screen, { waitUntil: 'networkidle0' });
+  await prepare?.(page);
+  const wrong = await wrongWith(page, screen);
   await page.close();
-  return wrong;
+  return [...wrong, ...trouble];
 }
 
+const HUBS = ['body-lock', 'headquarters', 'over-under'].map((id) => `/board/league-evening?show=hub&at=${id}`);
+
 describe('every screen at four sizes: no type under 12 px, no words on others, nothing pushed sideways, nothing that axe finds', () => {
-  it('of the demo', async () => {
-    const hubs = ['body-lock', 'headquarters', 'over-under'].map((id) => `/board/league-evening?show=hub&at=${id}`);
-    const entry = '/catalogue/league-evening?at=spider';
-    expect(await look(server.baseUrl, [...screensOf('league-evening'), ...hubs, entry, '/nowhere'])).toEqual([]);
-  });
+  it.each([...screensOf('league-evening'), ...HUBS, '/catalogue/league-evening?at=spider', '/nowhere'])(
+    'of the demo, %s',
+    async (screen) => {
+      expect(await look(server.baseUrl, screen)).toEqual([]);
+    },
+  );
   it('of the whole map, too, whatever does not fit: its words are left out rather than shrunk', async () => {
     const { page } = await openPage(browser, server.baseUrl);
     await page.setViewport(SIZES[1]);
@@ -95,20 +91,28 @@ describe('every screen at four sizes: no type under 12 px, no words on others, n
     }
     await page.close();
   });
-  it('of an empty gym', async () => {
+});
+
+describe('the same of an empty gym', () => {
+  beforeAll(async () => {
     const made = await fetch(`${empty.baseUrl}/api/documents/tree`, {
       method: 'POST',
       body: JSON.stringify({ edit: crypto.randomUUID(), document: emptyTree('bare', 'Bare') }),
     });
     expect(made.status).toBe(201);
-    expect(await look(empty.baseUrl, screensOf('bare'))).toEqual([]);
   });
-  it('with names of 120 letters', async () => {
+  it.each(screensOf('bare'))('%s', async (screen) => {
+    expect(await look(empty.baseUrl, screen)).toEqual([]);
+  });
+});
+
+describe('the same with names of 120 letters', () => {
+  beforeAll(async () => {
     const made = await fetch(`${server.baseUrl}/api/trees`, { method: 'POST', body: formatTreeFile(longTree()) });
     expect(made.status).toBe(201);
-    const opened = async (page: Page, screen: string) => {
-      if (screen.startsWith('/rules/')) await clickText(page, LONG_NAME);
-    };
-    expect(await look(server.baseUrl, [...screensOf('long'), '/board/long?show=hub&at=length'], opened)).toEqual([]);
+  });
+  it.each([...screensOf('long'), '/board/long?show=hub&at=length'])('%s', async (screen) => {
+    const opened = (page: Page) => (screen.startsWith('/rules/') ? clickText(page, LONG_NAME) : Promise.resolve());
+    expect(await look(server.baseUrl, screen, opened)).toEqual([]);
   });
 });

@@ -336,7 +336,6 @@ describe('an address that names what is not there', () => {
       ['/grips/league-evening?at=no-move', ['There is no move “no-move”']],
       ['/grips/league-evening?place=no-place', ['There is no place “no-place”']],
       ['/odds/league-evening?at=no-start&school=none', ['There is no guard to start from “no-start”', 'left out: the school “none”.']],
-      ['/plan/league-evening?who=constructor', ['left out: the person “constructor”.']],
       ['/class/league-evening?class=no-class', ['There is no class “no-class”']],
       ['/compare/league-evening?school=none', ['There is no school “none”']],
       ['/catalogue/league-evening?at=no-entry', ['There is no catalogue entry “no-entry”']],
@@ -347,6 +346,8 @@ describe('an address that names what is not there', () => {
       await clickText(page, 'Understood');
       await page.waitForFunction(() => !document.body.innerText.includes('There is no'));
     }
+    await go('/plan/league-evening?who=constructor');
+    await waitForText(page, 'left out: the person “constructor”.');
     await go('/board/league-evening?show=tree');
     expect(await page.$$('[role=alert] p')).toEqual([]);
   });
