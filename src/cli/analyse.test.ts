@@ -309,7 +309,7 @@ describe('analyse', () => {
       });
   });
   it('prints the parts that are asked for alone, among them what takes long', async () => {
-    const parts = ['odds', 'workOn', 'loads', 'strengths', 'margins'];
+    const parts = ['odds', 'workOn', 'loads', 'defences', 'strengths', 'margins'];
     const found = JSON.parse((await analyse(formatTreeFile(demoTree()), '--only', parts.join(','))).out) as Record<string, object> & {
       workOn: { items: { worth: number; low: number; high: number }[]; tooCloseToCall: number };
       loads: { load: number }[];

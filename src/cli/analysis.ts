@@ -30,7 +30,7 @@ import {
 import type { Contact, PositionId, TreeDocument } from '@/core/tree';
 import { findingText } from '@/core/words';
 import { contactsOf } from './contactsReport';
-import { loadsOf, marginsOf, oddsOf, strengthsOf, workOf, type AskedOdds } from './oddsReport';
+import { defencesOf, loadsOf, marginsOf, oddsOf, strengthsOf, workOf, type AskedOdds } from './oddsReport';
 
 export interface AnalysisOptions extends AskedOdds {
   /** Parts that are printed; null = all. */
@@ -128,6 +128,7 @@ const FINDERS = {
   odds: ({ tree, options }) => oddsOf(tree, options),
   workOn: ({ tree, options }) => workOf(tree, options.question),
   loads: ({ tree, options }) => loadsOf(tree, options.question),
+  defences: ({ tree, options }) => defencesOf(tree, options.question),
   strengths: ({ tree, options }) => strengthsOf(tree, options.question),
   margins: ({ tree, options }) => marginsOf(tree, options.question),
 } satisfies Record<string, (looked: Looked) => unknown>;
@@ -135,7 +136,7 @@ const FINDERS = {
 export type Part = keyof typeof FINDERS;
 export const PARTS = Object.keys(FINDERS) as readonly Part[];
 /** What takes long is printed when it is asked for. */
-const ASKED_FOR: readonly Part[] = ['workOn', 'loads', 'strengths', 'margins'];
+const ASKED_FOR: readonly Part[] = ['workOn', 'loads', 'defences', 'strengths', 'margins'];
 
 /** What `analyse` prints, of the tree as the filter leaves it; ids as in the file, in document order. Probabilities are in [0, 1], unrounded. */
 export function analysisOf(whole: TreeDocument, options: AnalysisOptions): Partial<Record<Part, unknown>> {

@@ -2,6 +2,7 @@ import { atOnce, InvariantError } from '@/core/base';
 import {
   findAdviceInPieces,
   findClosenessInPieces,
+  findDefencesInPieces,
   findLoadsInPieces,
   findMarginsInPieces,
   findObserved,
@@ -48,6 +49,7 @@ export function workOf(tree: TreeDocument, question: OddsQuestion) {
 }
 
 export const loadsOf = (tree: TreeDocument, question: OddsQuestion) => atOnce(findLoadsInPieces(tree, question));
+export const defencesOf = (tree: TreeDocument, question: OddsQuestion) => atOnce(findDefencesInPieces(tree, question));
 
 /** Of every pair of options at a place, against one who knows the game. */
 export const strengthsOf = (tree: TreeDocument, question: OddsQuestion) =>

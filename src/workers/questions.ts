@@ -10,6 +10,7 @@ import {
   type WhatIf,
   findAdviceInPieces,
   findClosenessInPieces,
+  findDefencesInPieces,
   findLoadsInPieces,
   findMarginsInPieces,
   findOddsInPieces,
@@ -19,6 +20,7 @@ import {
   tellRoundInPieces,
   type Advice,
   type Closeness,
+  type Defence,
   type HeKnowsYourGame,
   type Load,
   type Margins,
@@ -59,6 +61,7 @@ export type Question = { readonly look: Look } & (
   | { readonly kind: 'margins'; readonly question: OddsQuestion }
   | { readonly kind: 'dilemmas'; readonly question: HeKnowsYourGame }
   | { readonly kind: 'loads'; readonly question: OddsQuestion }
+  | { readonly kind: 'defences'; readonly question: OddsQuestion }
   | { readonly kind: 'rounds'; readonly question: OddsQuestion; readonly start: PositionId; readonly count: number; readonly seed: number }
   | { readonly kind: 'round'; readonly question: OddsQuestion; readonly start: PositionId; readonly seed: number }
   | {
@@ -104,6 +107,8 @@ export interface AnswerTo {
   readonly whatIf: WhatIf | null;
   /** What most hangs on first. */
   readonly loads: readonly Load[];
+  /** What holds the passer up most first. */
+  readonly defences: readonly Defence[];
   readonly outline: OutlineAnswer;
   readonly layout: BoardLayout;
 }
@@ -143,6 +148,7 @@ export function* answering(tree: TreeDocument, question: Question): InPieces<Ans
     return yield* explainInPieces(shown, question.question, question.position, question.transition, question.shown);
   if (question.kind === 'whatIf') return yield* whatIfInPieces(shown, question.question, question.change);
   if (question.kind === 'shades') return yield* findShadesInPieces(shown, question.by, question.question);
+  if (question.kind === 'defences') return yield* findDefencesInPieces(shown, question.question);
   if (question.kind === 'loads') return yield* findLoadsInPieces(shown, question.question);
   if (question.kind === 'advice') return yield* findAdviceInPieces(shown, findUnanswered(shown), question.question);
   const known = drawn(tree);

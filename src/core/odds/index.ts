@@ -2,6 +2,7 @@ export { findAdviceInPieces, PRACTISED, type Advice, type WorkList } from './der
 export type { Choice } from './choices';
 export { findClosenessInPieces, type Closeness, type Spread } from './margins/closeness';
 export { findStrengthsInPieces, SLIGHT, type Strength } from './derived/dilemmas';
+export { findDefencesInPieces, type Defence } from './derived/defences';
 export { findLoadsInPieces, type Load } from './derived/load';
 export { findMarginsInPieces, type Margin, type Margins } from './margins/margin';
 export type { Mover } from './margins/movers';

@@ -180,7 +180,8 @@ export function OddsScreen({ tree: bare, revision, book, at, filter: opened }: P
               )}
               {start && <WorkOn {...{ subject, filter, question }} answer={advice} isReady={isAdvised && isTriable} />}
               {start && <Dilemmas {...{ subject, filter, question }} isReady={isAdvised} isAskedFor={isLarge} />}
-              {start && <HangsOn {...{ subject, filter, question }} isReady={isAdvised} isAskedFor={isLarge} />}
+              {start && <HangsOn kind="loads" {...{ subject, filter, question }} isReady={isAdvised} isAskedFor={isLarge} />}
+              {start && <HangsOn kind="defences" {...{ subject, filter, question }} isReady={isAdvised} isAskedFor={isLarge} />}
               {start && <WhatIf {...{ subject, filter, question, start }} tree={spoken} />}
               {start && <Played key={start.position} {...{ subject, filter, question, start }} tree={spoken} />}
               {start && (

@@ -1,4 +1,4 @@
-import type { Advice, Closeness, Load, Mover, Spread, StartOdds } from '../../odds';
+import type { Advice, Closeness, Defence, Load, Mover, Spread, StartOdds } from '../../odds';
 import { indexOf, positionOf, type PositionId, type TreeDocument } from '../../tree';
 import { inHundred, plural } from '../figures';
 import { sayMine, sayMove, sayShown } from '../tree';
@@ -104,4 +104,17 @@ export function loadLine(tree: TreeDocument, load: Load): LoadLine {
     };
   const move = index.transitions.get(load.transition)!;
   return { what: sayMine(move.name), beside: `at ${positionOf(index, move.from).name}`, position: move.from, of: move.id, load: points };
+}
+
+/** What the partner below trains, with what 100 rounds gain the passer if it never came: "+5.8". */
+export function defenceLine(tree: TreeDocument, { position: id, read: readId, value, worth }: Defence): LoadLine {
+  const position = positionOf(indexOf(tree), id);
+  const read = position.reads.find((item) => item.id === readId)!;
+  return {
+    what: sayShown(read, read.values.find((item) => item.id === value)!.name),
+    beside: `at ${position.name}`,
+    position: id,
+    of: value,
+    load: sayPoints(worth),
+  };
 }
