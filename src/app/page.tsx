@@ -21,7 +21,7 @@ export default async function HomePage() {
       revision={tree.revision}
       others={others.map(({ id, name }) => ({ treeId: id, name }))}
       changes={changes.map((change) => ({ ...change, madeAt: change.madeAt.toISOString() }))}
-      classes={classes.map(({ name, slotMinutes, branches }) => ({ name, minutes: slotMinutes, branches: branches.length }))}
+      classes={classes.map(({ name, slotMinutes, units }) => ({ name, minutes: slotMinutes, units: units.length }))}
       book={book}
     />
   );

@@ -27,8 +27,12 @@ describe('a class plan', () => {
       { slotMinutes: 0 },
       { slotMinutes: 1e9 },
       { warmUpMinutes: -1 },
-      { branches: [[]] },
-      { workMinutes: { x: 0 } },
+      { units: [{ kind: 'move', of: [] }] },
+      { units: [{ kind: 'dance', of: ['x'] }] },
+      { units: [{ kind: 'move', of: ['x'], work: 0 }] },
+      { units: [{ kind: 'move', of: ['x'], resistance: [50, 20] }] },
+      { time: '25:00' },
+      { date: '2026-02-30' },
       { extra: 1 },
     ])
       expect(ok(patch), JSON.stringify(patch)).toBe(false);

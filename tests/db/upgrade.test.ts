@@ -111,7 +111,7 @@ describe.each(['0001', '0002', '0003', '0004'])('a gym of migration %s', (versio
   it('has its classes, each of its tree, with the people it is for', async () => {
     const { context } = made;
     const plan = (await findDocument(context, 'class', 'kelp-room'))!.document as unknown as ClassDocument;
-    expect(plan).toMatchObject({ tree: 'kelp-room', name: 'Next class', branches: [['wade-round']] });
+    expect(plan).toMatchObject({ tree: 'kelp-room', name: 'Next class', units: [{ kind: 'move', of: ['wade-round'] }] });
     if (version !== '0001') expect(plan.filter).toMatchObject({ ruleSet: 'tide-cup', profiles: ['orla-finn'] });
     expect(await findDocument(context, 'class', 'league-evening')).not.toBeNull();
   });

@@ -123,8 +123,9 @@ describe('a new coach', () => {
     const boxes = await page.$$('section[aria-label="Branches"] input[type=checkbox]');
     expect(boxes.length).toBe(3);
     for (const box of boxes) await box.click();
-    await page.waitForFunction(() => document.querySelectorAll('svg [role=button]').length >= 7);
-    await page.click('svg [role=button]');
+    const rows = 'main ol button[aria-pressed]';
+    await page.waitForFunction((all) => document.querySelectorAll(all).length >= 4, {}, rows);
+    await page.click(rows);
     await waitForText(page, 'The feeder');
     await stored();
     await clickText(page, 'Print sheet');

@@ -1,7 +1,7 @@
 import { readFileSync } from 'node:fs';
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { findBranches } from '../drills';
+import { findBranches } from '../classes';
 import { findHandOvers, gripProblemsOf } from '../grips';
 import { sayProblem } from '../words';
 import { findUnreachable } from '../structure';

@@ -1,1 +1,2 @@
 export * from './people';
+export * from './training';

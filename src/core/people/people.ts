@@ -36,6 +36,7 @@ export interface Opponent {
 /** An athlete of the gym. Age, limits and absences stay in the gym: no file carries them. */
 export interface Athlete extends Opponent {
   readonly age?: number;
+  readonly kilos?: number;
   readonly level?: string;
   /** What he must not do, in words: "no neck", "no inversions". */
   readonly limits?: readonly string[];
@@ -58,6 +59,7 @@ export interface GymBook {
   readonly ruleCards: readonly RuleSet[];
   readonly athletes: readonly Athlete[];
   readonly opponents: readonly Opponent[];
+  readonly groups?: readonly Group[];
 }
 export const EMPTY_BOOK: GymBook = { ruleCards: [], athletes: [], opponents: [] };
 

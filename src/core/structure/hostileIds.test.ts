@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { layoutBoard } from '../board';
 import { searchCatalogue, getCatalogue } from '../catalogue';
-import { findBranches, plannedUnits } from '../drills';
+import { offersOf } from '../classes';
 import { findGripFindings } from '../grips';
 import { findVanishing, mirrorTree, filterTree } from '../lens';
 import { swapAthletes } from '../lens/swapAthletes';
@@ -30,10 +30,8 @@ describe('ids that mean something to the language', () => {
     expect(mirrorTree(mirrorTree(tree).tree).tree.transitions).toHaveLength(tree.transitions.length);
     expect(findGripFindings(tree).length).toBeGreaterThan(0);
     expect(findVanishing(tree)).toEqual([]);
-    const branches = findBranches(tree).map((item) => item.branch);
-    const plan = { branches, dropped: [], workMinutes: {} };
     const settings = { slotMinutes: 60, people: 4, bothSides: true, warmUpMinutes: 0, debriefMinutes: 0, changeOverMinutes: 0 };
-    expect(classSheetOf(tree, plannedUnits(tree, plan).units, settings).rows.length).toBeGreaterThan(0);
+    expect(classSheetOf(tree, offersOf(tree), settings).rows.length).toBeGreaterThan(3);
     const filter = { context: 'noGi', ruleSet: 'constructor', school: 'constructor', profiles: ['toString'] } as const;
     expect(filterTree(tree, filter).hidden.size).toBe(0);
     expect(findFilterDifference(tree, filter).hidden).toEqual([]);

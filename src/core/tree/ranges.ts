@@ -18,7 +18,9 @@ export const RANGES = {
   warmUpMinutes: quarters(0, 60),
   debriefMinutes: quarters(0, 60),
   changeOverMinutes: quarters(0, 10),
-  workMinutes: { min: 0.5, max: 60, step: 0.25 },
+  workMinutes: { min: 0.25, max: 60, step: 0.25 },
+  demonstrationMinutes: quarters(0, 30),
+  kilos: { min: 15, max: 250, step: 0.5 },
 } as const satisfies Record<string, Range>;
 
 /** The most letters of a name. */

@@ -65,7 +65,7 @@ describe('what would be lost', () => {
       'Ways from a guard to a goal: more than 1000 now, 12 without it.',
       '1 thing he shows would have no answer.',
       '2 other findings would be new.',
-      '“Monday” would lose 1 branch.',
+      '“Monday” would lose 1 unit.',
     ]);
     const many = count(1000, 'budget');
     expect(sayRemoval({ starts: 15, before: many, after: many, fresh: [] }, [])).toEqual([]);

@@ -1,6 +1,6 @@
 import { nextPreference } from '../tree';
 import { sayPreference } from './tree';
-import { findBranches } from '../drills';
+import { findBranches } from '../classes';
 import { sayBranch } from './branch';
 import { describe, expect, it } from 'vitest';
 import { demoTree } from '../../../demo/demoTree';

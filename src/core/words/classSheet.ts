@@ -1,4 +1,4 @@
-import { classTimeOf, type ClassSettings, type DrillUnit } from '../drills';
+import { classTimeOf, feederOf, type ClassSettings, type DrillUnit } from '../classes';
 import { filterTree, isFiltering, type Filter } from '../lens';
 import { indexOf, positionOf, type TreeDocument } from '../tree';
 import { usualCautions } from './cautions';
@@ -18,6 +18,8 @@ import { sayMine } from './tree';
 
 /** One row of the printed class, from the first minute to the last. */
 export interface SheetRow {
+  /** Of its unit; null = warm-up, free minutes, close. */
+  readonly key: string | null;
   /** Minutes from the start of the class. */
   readonly from: number;
   readonly minutes: number;
@@ -54,6 +56,13 @@ const usualAt = (tree: TreeDocument, { transitions }: DrillUnit): string[] => {
   return transitions.flatMap((id) => usualCautions(tree.owner, positionOf(index, index.transitions.get(id)!.from)));
 };
 
+/** Movements of the day’s moves, without a partner. */
+function warmUpOf(tree: TreeDocument, units: readonly DrillUnit[]): string {
+  const moves = [...new Set(units.flatMap(({ transitions }) => transitions))].map((id) => indexOf(tree).transitions.get(id)!);
+  const own = moves.filter(({ actor }) => actor === 'owner').map(({ name }) => name.replace(/^I\s+/, ''));
+  return `alone, slowly: ${own.length > 0 ? `${own.slice(0, 4).join('; ')}` : 'the movements of today’s moves'}`;
+}
+
 /** The class as rows with their minutes: warm-up, the units in order, free minutes, the close. */
 export function classSheetOf(
   tree: TreeDocument,
@@ -67,16 +76,16 @@ export function classSheetOf(
     rows.push({ ...row, from });
     from += row.minutes;
   };
-  const plain = { feeder: [], resistance: '', watch: [] };
-  if (settings.warmUpMinutes > 0)
-    add({ ...plain, minutes: settings.warmUpMinutes, title: 'Warm-up', what: 'the movements of today’s parts, without a partner' });
+  const plain = { key: null, feeder: [], resistance: '', watch: [] };
+  if (settings.warmUpMinutes > 0) add({ ...plain, minutes: settings.warmUpMinutes, title: 'Warm-up', what: warmUpOf(tree, units) });
   for (const unit of units) {
     add({
       minutes: perUnit.get(unit.key)!,
       title: `${UNIT_WORDS[unit.kind]}: ${unitTitle(tree, unit)}`,
       what: unitWhat(tree, unit),
-      feeder: unit.feeder.map((line) => feederSentence(tree, line)),
-      resistance: resistanceText(unit.resistancePercent),
+      key: unit.key,
+      feeder: feederOf(unit).map((line) => feederSentence(tree, line)),
+      resistance: resistanceText(unit),
       watch: unitWatch(tree, unit),
     });
   }

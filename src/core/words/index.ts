@@ -7,6 +7,7 @@ export * from './caret';
 export * from './catalogue';
 export * from './cautions';
 export * from './odds/chances';
+export * from './classChecks';
 export * from './classSheet';
 export * from './odds/dilemmas';
 export * from './drills';

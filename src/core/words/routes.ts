@@ -35,7 +35,7 @@ export const sayShared = (starts: number): string => `On the ways of ${plural(st
 
 const ways = ({ byPositions, status }: RouteCount): string => `${status === 'budget' ? 'more than ' : ''}${byPositions}`;
 
-/** What would be lost, as sentences: ways, what would need an answer, branches of classes. */
+/** What would be lost, as sentences: ways, what would need an answer, units of classes. */
 export function sayRemoval(
   { before, after, fresh }: RemovalEffect,
   classes: readonly { readonly name: string; readonly lost: number }[],
@@ -49,7 +49,7 @@ export function sayRemoval(
       : [`Ways from a guard to a goal: ${ways(before)} now, ${ways(after)} without it.`]),
     ...(gaps > 0 ? [`${plural(gaps, 'thing')} he shows would have no answer.`] : []),
     ...(others > 0 ? [`${plural(others, 'other finding')} would be new.`] : []),
-    ...classes.map(({ name, lost }) => `“${name}” would lose ${plural(lost, 'branch', 'branches')}.`),
+    ...classes.map(({ name, lost }) => `“${name}” would lose ${plural(lost, 'unit')}.`),
   ];
 }
 

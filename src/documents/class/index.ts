@@ -1,10 +1,11 @@
 import type { AnyDocument, Kind } from '../kind';
 import { SMALL_BYTES } from '../kind';
-import { classSchema, type ClassDocument } from './schema';
+import { unitsOfForm2 } from './former';
+import { classSchema, repeatedUnits, type ClassDocument } from './schema';
 
 /** Form 1 was the plan of a tree: it had no id or name of its own, and partners stood among the other people. */
-function fromPlan(plan: AnyDocument, partners: ReadonlySet<string>): ClassDocument {
-  const former = plan as unknown as ClassDocument;
+function fromPlan(plan: AnyDocument, partners: ReadonlySet<string>): AnyDocument {
+  const former = plan as unknown as AnyDocument & ClassDocument;
   const { profiles = [], ...filter } = former.filter ?? {};
   if (!former.filter) return former;
   const isPartner = (id: string): boolean => partners.has(`${former.tree}\n${id}`);
@@ -13,14 +14,17 @@ function fromPlan(plan: AnyDocument, partners: ReadonlySet<string>): ClassDocume
 }
 
 export const classKind: Kind = {
-  form: 2,
+  form: 3,
   body: classSchema,
   rows: {},
   maxRows: {},
   maxBytes: SMALL_BYTES,
-  check: () => [],
+  check: (document) => repeatedUnits((document as unknown as ClassDocument).units),
   normalise: (document) => document,
-  upgrade: (document, _form, { partners }) => ({ document: fromPlan(document, partners) as unknown as AnyDocument, beside: [] }),
+  upgrade: (document, form, { partners }) => ({
+    document: unitsOfForm2(form < 2 ? fromPlan(document, partners) : document),
+    beside: [],
+  }),
   withRenamed(document, { renamed }) {
     const plan = document as unknown as ClassDocument;
     if (!plan.filter) return document;

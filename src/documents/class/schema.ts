@@ -1,12 +1,31 @@
 import { z } from 'zod';
 import { filterSchema } from '@/contracts/filter';
+import { UNIT_KINDS, unitKey, type PlannedUnit } from '@/core/classes';
 import type { Filter } from '@/core/lens';
 import { RANGES, type Range } from '@/core/tree';
 import { idSchema, nameSchema } from '../tree/schema';
 
 const within = ({ min, max }: Range) => z.number().min(min).max(max);
+const keySchema = z.string().min(1).max(12_000);
+const percent = z.number().int().min(0).max(100);
 
-/** What the coach chose for one class of a tree; the units are derived from it (core/drills). */
+/** A unit as the coach planned it; what it is made of is derived from the tree (core/classes). */
+export const plannedUnitSchema = z.strictObject({
+  kind: z.enum(UNIT_KINDS),
+  of: z.array(idSchema).min(1).max(64),
+  demonstration: within(RANGES.demonstrationMinutes).optional(),
+  work: within(RANGES.workMinutes).optional(),
+  sides: z.union([z.literal(1), z.literal(2)]).optional(),
+  resistance: z
+    .tuple([percent, percent])
+    .refine(([low, high]) => low <= high, 'the least resistance is more than the most')
+    .optional(),
+  needs: z.array(keySchema).max(24).optional(),
+  backward: z.boolean().optional(),
+});
+
+const idsSchema = z.array(idSchema).max(500);
+/** What the coach chose for one class of a tree. */
 export const classPlanSchema = z.strictObject({
   slotMinutes: within(RANGES.slotMinutes).int(),
   people: within(RANGES.people).int(),
@@ -14,16 +33,27 @@ export const classPlanSchema = z.strictObject({
   warmUpMinutes: within(RANGES.warmUpMinutes),
   debriefMinutes: within(RANGES.debriefMinutes),
   changeOverMinutes: within(RANGES.changeOverMinutes),
-  /** Each branch is a path of transition ids. */
-  branches: z.array(z.array(idSchema).min(1).max(64)).max(24),
-  /** Units left out, by unit key. */
-  dropped: z.array(z.string().min(1).max(400)).max(200),
-  /** Work minutes per partner and side, by unit key, where the coach changed them. */
-  workMinutes: z.record(z.string().min(1).max(400), within(RANGES.workMinutes)),
+  swapMinutes: within(RANGES.changeOverMinutes).optional(),
+  /** In the order of the class. */
+  units: z.array(plannedUnitSchema).max(60),
+  date: z.iso.date().optional(),
+  time: z
+    .string()
+    .regex(/^([01]\d|2[0-3]):[0-5]\d$/, 'a time like 18:30')
+    .optional(),
+  /** Who trains: a group of the gym, less those who stay away, and whoever comes besides. */
+  group: idSchema.optional(),
+  away: idsSchema.optional(),
+  guests: idsSchema.optional(),
+  /** Decides which of equal pairings are taken. */
+  pairSeed: z.number().int().min(0).max(2_147_483_647).optional(),
   /** For whom and under which rules the class is. */
   filter: filterSchema.optional(),
 });
-export type ClassPlan = Omit<z.output<typeof classPlanSchema>, 'filter'> & { readonly filter?: Filter | undefined };
+export type ClassPlan = Omit<z.output<typeof classPlanSchema>, 'filter' | 'units'> & {
+  readonly units: readonly PlannedUnit[];
+  readonly filter?: Filter | undefined;
+};
 
 export const emptyClassPlan: ClassPlan = {
   slotMinutes: 60,
@@ -32,11 +62,17 @@ export const emptyClassPlan: ClassPlan = {
   warmUpMinutes: 6,
   debriefMinutes: 4,
   changeOverMinutes: 0,
-  branches: [],
-  dropped: [],
-  workMinutes: {},
+  units: [],
 };
 
 /** A class as the gym keeps it: what was chosen, for which tree, under a name of its own. */
 export const classSchema = classPlanSchema.extend({ id: idSchema, name: nameSchema, tree: idSchema });
 export type ClassDocument = ClassPlan & { readonly id: string; readonly name: string; readonly tree: string };
+
+/** Two planned units that are the same one: a sentence for each. */
+export function repeatedUnits(units: readonly PlannedUnit[]): string[] {
+  const keys = units.map(unitKey);
+  return units.flatMap(({ kind, of }, i) =>
+    keys.indexOf(keys[i]!) < i ? [`The class has the unit “${kind} ${of.join(', ')}” twice.`] : [],
+  );
+}

@@ -6,7 +6,7 @@ import type { Subject } from '@/workers/useAnswer';
 /** A class of the tree, as far as a removal concerns it. */
 export interface ClassBranches {
   readonly name: string;
-  readonly branches: readonly (readonly TransitionId[])[];
+  readonly units: readonly (readonly TransitionId[])[];
 }
 export interface BoardSubject {
   readonly subject: Subject;

@@ -27,9 +27,9 @@ export function ClassChoice({ tree, plan, classes, onRename }: Props) {
     else setProblem(`${answer.problems.join(' ')} Nothing was made; try again.`);
   };
   const begin = async () => {
-    const { slotMinutes, people, bothSides, warmUpMinutes, debriefMinutes, changeOverMinutes } = plan;
-    const slot = { slotMinutes, people, bothSides, warmUpMinutes, debriefMinutes, changeOverMinutes };
-    const fresh = { ...slot, id: 'class', name: 'New class', tree: tree.id, branches: [], dropped: [], workMinutes: {} };
+    const { slotMinutes, people, bothSides, warmUpMinutes, debriefMinutes, changeOverMinutes, group } = plan;
+    const slot = { slotMinutes, people, bothSides, warmUpMinutes, debriefMinutes, changeOverMinutes, group };
+    const fresh = { ...slot, id: 'class', name: 'New class', tree: tree.id, units: [] };
     made(await createDocument('class', fresh));
   };
   const remove = async () => {

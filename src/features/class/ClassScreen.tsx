@@ -12,20 +12,24 @@ import { UndoButtons } from '@/client/UndoButtons';
 import { useUndoKeys } from '@/client/useUndoKeys';
 import { treeInGym, type GymBook } from '@/core/people';
 import { isFiltering, type Filter } from '@/core/lens';
-import { classSheetOf, minutesInWords, minutesText, unitTitle } from '@/core/words';
+import { classSheetOf, minutesText } from '@/core/words';
 import type { TreeDocument } from '@/core/tree';
-import { plural } from '@/core/words';
 import { AppStrip } from '@/ui/AppStrip';
 import { StoredAlert, StoredStatus, WAITS } from '@/ui/StoredStrip';
-import { buttonClass } from '@/ui/Field';
 import { screenLinks } from '@/client/screenLinks';
+import { repetitionsOf, unitKey, unitsOfBranch, withDependents, type PlannedUnit, type UnitSpec } from '@/core/classes';
+import { filterTree } from '@/core/lens';
 import { BranchPicker } from './BranchPicker';
-import { ChosenBranches } from './ChosenBranches';
+import { Checks } from './Checks';
 import { ClassChoice } from './ClassChoice';
-import { branchKey, classModelOf, dropTitles } from './classModel';
-import { MinuteRail } from './MinuteRail';
+import { branchChoices, classModelOf, moved, withUnits } from './classModel';
+import { OtherUnits } from './OtherUnits';
+import { OwnWay } from './OwnWay';
+import { MinuteRail } from './rail/MinuteRail';
 import { SettingsForm } from './SettingsForm';
+import { sentencesOf } from './sentences';
 import { UnitSheet } from './UnitSheet';
+import { WhoComes } from './WhoComes';
 
 interface Props {
   readonly tree: TreeDocument;
@@ -58,17 +62,28 @@ export function ClassScreen({ tree: bare, book, plan: opened, revision, classes 
   const [chosen, setChosen] = useState<string | null>(null);
   const model = useMemo(() => classModelOf(tree, plan), [tree, plan]);
   const sheet = useMemo(() => classSheetOf(tree, model.units, plan), [tree, model, plan]);
+  const filter = plan.filter ?? NO_FILTER;
+  const choices = useMemo(() => branchChoices(tree, plan), [tree, plan]);
+  const allowed = useMemo(() => filterTree(tree, filter).tree, [tree, filter]);
+  const wrong = useMemo(() => sentencesOf(tree, model), [tree, model]);
   const unit = model.units.find((item) => item.key === chosen);
-  const out = model.all.filter((item) => !model.units.includes(item));
   const { overrunMinutes, totalMinutes } = model.time;
   const over = overrunMinutes > 1e-9;
-  const toggle = (branch: readonly string[], on: boolean) => {
-    const others = plan.branches.filter((item) => branchKey(item) !== branchKey(branch));
-    change(on ? 'a branch taken in' : 'a branch taken out', { branches: on ? [...others, [...branch]] : others });
+  const setUnits = (label: string, units: readonly PlannedUnit[]) => change(label, { units });
+  const add = (label: string, units: readonly UnitSpec[]) => setUnits(label, withUnits(plan.units, units));
+  const drop = (keys: readonly string[]) => {
+    const gone = withDependents(model.units, keys);
+    setUnits('taken out', plan.units.filter((item) => !gone.has(unitKey(item)) && !keys.includes(unitKey(item)))); // prettier-ignore
   };
-  const drop = (keys: readonly string[]) => change('left out', { dropped: [...new Set([...plan.dropped, ...keys])] });
+  const toggle = (branch: readonly string[], on: boolean) => {
+    const units = unitsOfBranch(tree, branch);
+    if (on) add('a branch taken in', units);
+    else drop(units.map(unitKey));
+  };
+  const decide = (key: string, label: string, patch: Partial<PlannedUnit>) =>
+    setUnits(label, plan.units.map((item) => (unitKey(item) === key ? { ...item, ...patch } : item))); // prettier-ignore
+  const place = (key: string): number => plan.units.findIndex((item) => unitKey(item) === key);
   const id = idToAddress(tree.id);
-  const filter = plan.filter ?? NO_FILTER;
   const router = useRouter();
   return (
     <div className="flex h-dvh flex-col">
@@ -99,6 +114,7 @@ export function ClassScreen({ tree: bare, book, plan: opened, revision, classes 
         <div className="overflow-y-auto border-r-2 border-ink p-4 max-lg:border-r-0">
           <ClassChoice tree={bare} plan={plan} classes={classes} onRename={(name) => change('renamed', { name })} />
           <SettingsForm plan={plan} onChange={change} />
+          <WhoComes plan={plan} book={book} onChange={change} />
           <details className="mt-3" open={isFiltering(filter)}>
             <summary className="min-h-8 font-figure text-[15px] font-medium">For whom, under which rules</summary>
             <FilterRow
@@ -111,82 +127,57 @@ export function ClassScreen({ tree: bare, book, plan: opened, revision, classes 
               onPosition={(place) => router.push(`/board/${id}?show=hub&at=${encodeURIComponent(place)}`)}
             />
           </details>
-          <BranchPicker choices={model.choices} onToggle={toggle} />
+          <BranchPicker choices={choices} onToggle={toggle} />
+          <OwnWay tree={allowed} onTake={(branch) => add('a way of your own', unitsOfBranch(tree, branch))} />
+          <OtherUnits
+            tree={allowed}
+            units={plan.units}
+            onToggle={(spec, on) => (on ? add('a drill taken in', [spec]) : drop([unitKey(spec)]))}
+          />
         </div>
-        <div className="overflow-y-auto p-4">
+        <div className="flex min-h-0 flex-col overflow-y-auto p-3">
           {model.units.length === 0 ? (
             <p className="max-w-md text-soft">
-              Choose branches on the left: each becomes parts, answers and a chain, with a script for the feeder. Three make a good hour.
+              Choose branches on the left: each becomes its moves, with their counters, and a chain, with a script for the feeder. Three to
+              seven units make a good hour.
             </p>
           ) : (
-            <MinuteRail sheet={sheet} units={model.units} slotMinutes={plan.slotMinutes} chosen={chosen} onChoose={setChosen} />
+            <MinuteRail
+              sheet={sheet}
+              units={model.units}
+              slotMinutes={plan.slotMinutes}
+              chosen={chosen}
+              wrong={(key) => wrong.get(key)?.length ?? 0}
+              onChoose={setChosen}
+              onMove={(key, to) => setUnits('moved', moved(plan.units, key, place(model.units[to]!.key)))}
+            />
           )}
         </div>
         <aside aria-label="Side sheet" className="overflow-y-auto border-l-2 border-ink p-4 max-lg:border-l-0">
-          {model.lost > 0 && (
-            <p className="mb-3 text-red">{plural(model.lost, 'chosen branch', 'chosen branches')} no longer in the tree.</p>
-          )}
-          {over && (
-            <section aria-label="Too long" className="mb-4 border-l-[3px] border-red pl-3">
-              <h2 className="text-[19px] text-red">{minutesInWords(overrunMinutes)} too long</h2>
-              {model.drop ? (
-                <>
-                  <p>Cheapest to leave out ({minutesInWords(model.drop.minutes)}), so that nothing that stays needs it:</p>
-                  <ul className="list-none">
-                    {dropTitles(tree, model).map((title) => (
-                      <li key={title} className="font-figure text-[15px] font-medium">
-                        {title}
-                      </li>
-                    ))}
-                  </ul>
-                  <button type="button" className={`${buttonClass} mt-2`} onClick={() => drop(model.drop!.keys)}>
-                    Leave out
-                  </button>
-                  {model.drop.status === 'budget' && <p className="text-soft">The search stopped early; a cheaper one may exist.</p>}
-                </>
-              ) : (
-                <p>Warm-up and close alone take longer than the slot.</p>
-              )}
-            </section>
-          )}
+          <Checks
+            tree={tree}
+            model={model}
+            onDrop={drop}
+            onForget={(units) =>
+              setUnits(
+                'what is gone taken out',
+                plan.units.filter((item) => !units.includes(item)),
+              )
+            }
+          />
           {unit ? (
             <UnitSheet
-              tree={tree}
-              unit={unit}
+              {...{ tree, plan, unit }}
+              others={model.units.filter((item) => item !== unit)}
               minutes={model.time.perUnit.get(unit.key)!}
-              onWork={(minutes) => change('minutes of work', { workMinutes: { ...plan.workMinutes, [unit.key]: minutes } })}
+              wrong={wrong.get(unit.key) ?? []}
+              repetitions={repetitionsOf([unit], plan)}
+              onChange={(label, patch) => decide(unit.key, label, patch)}
+              onMove={(by) => setUnits('moved', moved(plan.units, unit.key, place(unit.key) + by))}
               onDrop={() => drop([unit.key])}
             />
           ) : (
             model.units.length > 0 && <p className="text-soft">{sheet.summary} Press a part on the rail for its feeder script.</p>
-          )}
-          {!unit && (
-            <ChosenBranches
-              tree={tree}
-              choices={model.choices.filter((item) => item.chosen)}
-              onTakeOut={(branch) => toggle(branch, false)}
-            />
-          )}
-          {out.length > 0 && (
-            <section aria-label="Left out" className="mt-4 border-t border-hair pt-2">
-              <h3 className="text-[15px] tracking-wide uppercase">Left out</h3>
-              {out.map((item) => (
-                <p key={item.key} className="flex justify-between gap-2">
-                  <span>
-                    {item.kind}: {unitTitle(tree, item)}
-                  </span>
-                  <button
-                    type="button"
-                    className="min-h-8 shrink-0 underline"
-                    onClick={() =>
-                      change('taken in', { dropped: plan.dropped.filter((key) => key !== item.key && !item.prerequisites.includes(key)) })
-                    }
-                  >
-                    Take in
-                  </button>
-                </p>
-              ))}
-            </section>
           )}
         </aside>
       </main>

@@ -3,13 +3,14 @@ import type { ClassPlan } from '@/documents/class/schema';
 import { RANGES } from '@/core/tree';
 import { NumberField } from '@/ui/NumberField';
 
-type NumberKey = 'slotMinutes' | 'people' | 'warmUpMinutes' | 'debriefMinutes' | 'changeOverMinutes';
+type NumberKey = 'slotMinutes' | 'people' | 'swapMinutes' | 'warmUpMinutes' | 'debriefMinutes' | 'changeOverMinutes';
 const FIELDS: readonly (readonly [NumberKey, string])[] = [
   ['slotMinutes', 'Length'],
   ['people', 'People'],
   ['warmUpMinutes', 'Warm-up'],
   ['debriefMinutes', 'Wrap-up'],
   ['changeOverMinutes', 'Change-over'],
+  ['swapMinutes', 'Each swap'],
 ];
 
 interface Props {
@@ -26,8 +27,8 @@ export function SettingsForm({ plan, onChange }: Props) {
         <NumberField
           key={key}
           label={label}
-          {...RANGES[key]}
-          value={plan[key]}
+          {...RANGES[key === 'swapMinutes' ? 'changeOverMinutes' : key]}
+          value={plan[key] ?? 0}
           className="w-full"
           onChange={(value) => value !== null && onChange(`${label.toLowerCase()} ${value}`, { [key]: value })}
         />

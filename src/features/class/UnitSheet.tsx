@@ -1,64 +1,159 @@
 'use client';
-import type { DrillUnit } from '@/core/drills';
-import { feederSentence, resistanceText, sayLeaveOut, sayPreference, unitTitle, unitWhat } from '@/core/words';
-import { type TreeDocument, RANGES } from '@/core/tree';
+import { feederOf, KIND_FACTS, resistanceOf, sidesOf, type DrillUnit, type PlannedUnit, type Repeated } from '@/core/classes';
+import {
+  feederSentence,
+  minutesText,
+  sayLeaveOut,
+  sayMinutes,
+  sayPreference,
+  sayUnit,
+  UNIT_WORDS,
+  unitTitle,
+  unitWhat,
+} from '@/core/words';
+import { indexOf, type TreeDocument, RANGES } from '@/core/tree';
+import { sayMove } from '@/core/words';
+import type { ClassPlan } from '@/documents/class/schema';
 import { NumberField } from '@/ui/NumberField';
+import { Select } from '@/ui/Select';
 
 interface Props {
   readonly tree: TreeDocument;
+  readonly plan: ClassPlan;
   readonly unit: DrillUnit;
+  /** The others of the class. */
+  readonly others: readonly DrillUnit[];
   readonly minutes: number;
-  readonly onWork: (minutes: number) => void;
+  readonly wrong: readonly string[];
+  readonly repetitions: readonly Repeated[];
+  readonly onChange: (label: string, patch: Partial<PlannedUnit>) => void;
+  readonly onMove: (by: 1 | -1) => void;
   readonly onDrop: () => void;
 }
 
-/** Four bars, filled from below: none, light, working, live. */
-function Resistance({ range }: { range: DrillUnit['resistancePercent'] }) {
-  const filled = range[1] === 0 ? 1 : range[1] <= 20 ? 2 : range[1] <= 40 ? 3 : 4;
+const HEAD = 'mt-3 border-t border-hair pt-2 text-[15px] tracking-wide uppercase';
+const LINK = 'min-h-8 underline';
+
+/** How hard the feeder is, stage by stage. */
+function Stages({ unit, onChange }: Pick<Props, 'unit' | 'onChange'>) {
+  const [low, high] = resistanceOf(unit);
+  const set = (next: readonly [number, number]) => onChange('resistance', { resistance: [Math.min(...next), Math.max(...next)] });
   return (
-    <span className="inline-flex items-center gap-2">
-      <span aria-hidden className="inline-flex flex-col-reverse gap-0.5">
-        {[0, 1, 2, 3].map((i) => (
-          <span key={i} className={`block h-1 w-10 ${i < filled ? 'bg-ink' : 'bg-hair'}`} />
-        ))}
-      </span>
-      {resistanceText(range)}
-    </span>
+    <div className="mt-2 flex flex-wrap items-start gap-4">
+      <NumberField label="Resistance from %" min={0} max={100} value={low} onChange={(value) => value !== null && set([value, high])} />
+      <NumberField label="to %" min={0} max={100} value={high} onChange={(value) => value !== null && set([low, value])} />
+    </div>
   );
 }
 
-export function UnitSheet({ tree, unit, minutes, onWork, onDrop }: Props) {
+function Minutes({ plan, unit, minutes, onChange }: Pick<Props, 'plan' | 'unit' | 'minutes' | 'onChange'>) {
+  const [own, facts] = [plan.units.find(({ kind, of }) => kind === unit.kind && of.join() === unit.spec.of.join()), KIND_FACTS[unit.kind]];
   return (
-    <section aria-label={unitTitle(tree, unit)}>
-      <h2 className="text-[24px]">{unitTitle(tree, unit)}</h2>
-      <p className="text-soft">{unitWhat(tree, unit)}</p>
-      <p className="mt-2">
-        Resistance <Resistance range={unit.resistancePercent} />
-      </p>
-      <div className="mt-2 flex gap-4">
+    <>
+      <div className="mt-2 flex flex-wrap items-start gap-4">
         <NumberField
-          key={unit.key}
-          label="Minutes each partner, each side"
+          key={`${unit.key} shown`}
+          label="Showing it"
+          {...RANGES.demonstrationMinutes}
+          value={unit.demonstrationMinutes}
+          onChange={(value) => onChange('minutes of showing', { demonstration: value ?? undefined })}
+        />
+        <NumberField
+          key={`${unit.key} work`}
+          label={unit.kind === 'solo' ? 'At work' : 'Each partner, each side'}
           {...RANGES.workMinutes}
           value={unit.workMinutes}
-          onChange={(minutes) => minutes !== null && onWork(minutes)}
+          onChange={(value) => onChange('minutes of work', { work: value ?? undefined })}
         />
-        <p className="self-end pb-2">
-          {minutes} min in all, {unit.demonstrationMinutes} of {unit.demonstrationMinutes === 1 ? 'it' : 'them'} showing
-        </p>
+        {unit.kind !== 'solo' && (
+          <Select
+            label="Sides"
+            value={own?.sides === undefined ? '' : String(own.sides)}
+            none={facts.sides === 1 ? 'one, as usual' : `as the class: ${sidesOf({ sides: facts.sides }, plan)}`}
+            options={[
+              ['1', 'one side'],
+              ['2', 'both sides'],
+            ]}
+            onChange={(value) => onChange('sides', { sides: value === undefined ? undefined : value === '1' ? 1 : 2 })}
+          />
+        )}
       </div>
-      <h3 className="mt-3 border-t border-hair pt-2 text-[15px] tracking-wide uppercase">The feeder</h3>
+      <p className="mt-1 text-soft">
+        {minutesText(minutes)} minutes in all: {sayMinutes(unit, plan)}.
+      </p>
+    </>
+  );
+}
+
+/** Units that have to come first, beside those that it is made of. */
+function Needs({ tree, plan, unit, others, onChange }: Pick<Props, 'tree' | 'plan' | 'unit' | 'others' | 'onChange'>) {
+  const own = plan.units.find(({ kind, of }) => kind === unit.kind && of.join() === unit.spec.of.join())?.needs ?? [];
+  const free = others.filter(({ key }) => !unit.prerequisites.includes(key));
+  const needed = others.filter(({ key }) => unit.prerequisites.includes(key));
+  if (needed.length + free.length === 0) return null;
+  return (
+    <>
+      <h3 className={HEAD}>Builds on</h3>
+      {needed.map((other) => (
+        <p key={other.key} className="flex justify-between gap-2">
+          <span>{sayUnit(tree, other)}</span>
+          {own.includes(other.key) && (
+            <button type="button" className={LINK} onClick={() => onChange('builds on', { needs: own.filter((key) => key !== other.key) })}>
+              Not so
+            </button>
+          )}
+        </p>
+      ))}
+      {free.length > 0 && (
+        <Select
+          label="Comes after, too"
+          value=""
+          none="nothing more"
+          options={free.map((other) => [other.key, sayUnit(tree, other)] as const)}
+          onChange={(key) => key && onChange('builds on', { needs: [...own, key] })}
+        />
+      )}
+    </>
+  );
+}
+
+export function UnitSheet({ tree, plan, unit, others, minutes, wrong, repetitions, onChange, onMove, onDrop }: Props) {
+  const feeder = feederOf(unit);
+  const { transitions } = indexOf(tree);
+  return (
+    <section aria-label={unitTitle(tree, unit)} className="[overflow-wrap:anywhere]">
+      <p className="text-[13px] text-soft">{UNIT_WORDS[unit.kind]}</p>
+      <h2 className="text-[24px]">{unitTitle(tree, unit)}</h2>
+      <p className="text-soft">{unitWhat(tree, unit)}</p>
+      {wrong.map((sentence) => (
+        <p key={sentence} className="mt-1 border-l-[3px] border-red pl-2">
+          {sentence}
+        </p>
+      ))}
+      <Minutes {...{ plan, unit, minutes, onChange }} />
+      <Stages {...{ unit, onChange }} />
+      {unit.kind === 'chain' && unit.transitions.length > 2 && (
+        <label className="mt-2 flex min-h-8 items-center gap-2">
+          <input
+            type="checkbox"
+            checked={plan.units.some(
+              ({ kind, of, backward }) => kind === 'chain' && of.join() === unit.spec.of.join() && backward === true,
+            )}
+            onChange={(event) => onChange('the way it is built up', { backward: event.target.checked || undefined })}
+          />
+          from its end: the last moves first
+        </label>
+      )}
+      {feeder.length > 0 && <h3 className={HEAD}>The feeder</h3>}
       <ol className="list-none">
-        {unit.feeder.map((line, i) => (
+        {feeder.map((line, i) => (
           <li key={i} className="py-0.5">
             {feederSentence(tree, line)}
           </li>
         ))}
       </ol>
-      {sayLeaveOut(tree, unit.feeder) !== '' && <p className="text-soft">{sayLeaveOut(tree, unit.feeder)}</p>}
-      {unit.checkpoints.length + unit.choices.length + unit.mistakes.length > 0 && (
-        <h3 className="mt-3 border-t border-hair pt-2 text-[15px] tracking-wide uppercase">Walk round and look for</h3>
-      )}
+      {sayLeaveOut(tree, feeder) !== '' && <p className="text-soft">{sayLeaveOut(tree, feeder)}</p>}
+      {unit.checkpoints.length + unit.choices.length + unit.mistakes.length > 0 && <h3 className={HEAD}>Walk round and look for</h3>}
       {[...unit.checkpoints, ...unit.choices.map((choice) => sayPreference(tree, choice))].map((text) => (
         <p key={text}>{text}</p>
       ))}
@@ -73,9 +168,27 @@ export function UnitSheet({ tree, unit, minutes, onWork, onDrop }: Props) {
           {text}
         </p>
       ))}
-      <button type="button" className="mt-3 min-h-9 text-red underline" onClick={onDrop}>
-        Leave it out, and what builds on it
-      </button>
+      {repetitions.length > 0 && <h3 className={HEAD}>Repetitions of each who works</h3>}
+      {repetitions.map(({ transition, left, right }) => (
+        <p key={transition} className="flex justify-between gap-2">
+          <span>{sayMove(transitions.get(transition)!)}</span>
+          <span className="shrink-0 font-figure">
+            {left > 0 ? `${Math.round(left)} left, ${Math.round(right)} right` : Math.round(right)}
+          </span>
+        </p>
+      ))}
+      <Needs {...{ tree, plan, unit, others, onChange }} />
+      <p className="mt-3 flex flex-wrap gap-x-4 border-t border-hair pt-1 font-figure text-[15px]">
+        <button type="button" className={LINK} onClick={() => onMove(-1)}>
+          Earlier
+        </button>
+        <button type="button" className={LINK} onClick={() => onMove(1)}>
+          Later
+        </button>
+        <button type="button" className={`${LINK} text-red`} onClick={onDrop}>
+          Take it out, and what builds on it
+        </button>
+      </p>
     </section>
   );
 }

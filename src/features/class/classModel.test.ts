@@ -1,58 +1,59 @@
 import { describe, expect, it } from 'vitest';
-import { emptyClassPlan, type ClassPlan } from '@/documents/class/schema';
+import { unitKey, unitsOfBranch } from '@/core/classes';
 import { withoutTransition } from '@/core/tree';
+import { emptyClassPlan, type ClassPlan } from '@/documents/class/schema';
 import { demoPlan } from '../../../demo/demoPlan';
 import { demoTree } from '../../../demo/demoTree';
-import { mine, position, reaction, tree } from '../../../tests/support/smallTree';
-import { branchKey, classModelOf, dropTitles } from './classModel';
+import { branchChoices, classModelOf, moved, withUnits } from './classModel';
+import { sentencesOf } from './sentences';
 
 const demo = demoTree();
+const plan = demoPlan(demo);
 
 describe('the class of a plan', () => {
-  it('offers every branch with what is seen first and the way on, and marks the chosen ones', () => {
-    const model = classModelOf(demo, demoPlan(demo));
-    const chosen = model.choices.filter((choice) => choice.chosen);
-    expect(chosen.map((choice) => choice.place)).toEqual(['Body lock', 'Body lock', 'Body lock']);
-    expect(chosen[0]).toMatchObject({
-      first: 'his hips are flat: I step over to the flat side',
-      onward: 'Hips killed → Three-quarter mount → Mount',
-    });
-    expect(new Set(model.choices.map((choice) => choice.key)).size).toBe(model.choices.length);
-    expect(model.drop!.keys).toEqual([]);
+  it('offers every branch with what is seen first and the way on, and marks those whose units are all in it', () => {
+    const choices = branchChoices(demo, plan);
+    expect(new Set(choices.map((choice) => choice.key)).size).toBe(choices.length);
+    expect(choices.filter(({ chosen }) => chosen)).toEqual([]);
+    const flat = choices.find(({ branch }) => branch[0] === 'body-lock-i-step-over-to-the-flat-side')!;
+    expect(flat).toMatchObject({ place: 'Body lock', first: 'his hips are flat: I step over to the flat side' });
+    expect(flat.onward).toBe('Hips killed → Three-quarter mount → Mount');
+    const more: ClassPlan = { ...plan, units: withUnits(plan.units, unitsOfBranch(demo, flat.branch)) };
+    expect(
+      branchChoices(demo, more)
+        .filter(({ chosen }) => chosen)
+        .map(({ key }) => key),
+    ).toEqual([flat.key]);
+    expect(classModelOf(demo, more).findings.filter(({ kind }) => kind === 'brokenPhase' || kind === 'brokenOrder')).toEqual([]);
   });
-  it('a branch that no list offers is kept as it was chosen', () => {
-    const doc = tree(
-      [position('a', { reads: reaction('v') }), position('b'), position('pin', { ends: 'settled' })],
-      [mine('slow', 'a', 'b', { when: { he: ['v'] } }), mine('on', 'b', 'pin'), mine('fast', 'a', 'pin')],
-    );
-    const plan: ClassPlan = { ...emptyClassPlan, branches: [['slow']] };
-    const model = classModelOf(doc, plan);
-    expect(model.choices[0]).toMatchObject({ key: 'slow', chosen: true, first: 'he v: I slow' });
-    expect(model.choices.map((choice) => choice.key)).toContain(branchKey(['slow', 'on']));
-  });
-  it('counts chosen branches that were edited away, and keeps the others', () => {
-    const plan = demoPlan(demo);
-    const cut = withoutTransition(demo, plan.branches[0]![0]!);
-    const model = classModelOf(cut, plan);
-    expect(model.lost).toBe(1);
-    expect(model.choices.filter((choice) => choice.chosen)).toHaveLength(2);
+  it('reports what was edited away, and keeps the rest', () => {
+    const model = classModelOf(withoutTransition(demo, 'body-lock-i-step-over-to-the-flat-side'), plan);
+    expect(model.lost.map(unitKey)).toEqual([unitKey(plan.units[0]!)]);
+    expect(model.units.length).toBeGreaterThan(0);
   });
   it('says what to leave out when it does not fit, and fits when that is done', () => {
-    const plan = { ...demoPlan(demo), slotMinutes: 70 };
-    const model = classModelOf(demo, plan);
-    expect(model.time.overrunMinutes).toBeGreaterThan(0);
-    expect(dropTitles(demo, model).length).toBe(model.drop!.keys.length);
-    const shorter = classModelOf(demo, { ...plan, dropped: [...model.drop!.keys] });
+    const long = { ...plan, slotMinutes: 45 };
+    const { drop, time } = classModelOf(demo, long);
+    expect(time.overrunMinutes).toBeGreaterThan(0);
+    const shorter = classModelOf(demo, { ...long, units: plan.units.filter((unit) => !drop.keys.includes(unitKey(unit))) });
     expect(shorter.time.overrunMinutes).toBeLessThanOrEqual(0);
-    expect(shorter.units.length).toBe(model.units.length - model.drop!.keys.length);
   });
-  it('offers what its filter leaves; what was chosen before and falls away stays, and says why', () => {
-    const drags = classModelOf(demo, emptyClassPlan).choices.find((choice) => choice.branch[0] === 'headquarters-i-drag-the-leg')!;
-    const plan: ClassPlan = { ...emptyClassPlan, branches: [[...drags.branch]], filter: { profiles: ['tove-lind'] } };
-    const model = classModelOf(demo, plan);
-    expect(model.choices[0]).toMatchObject({ key: drags.key, chosen: true, hiddenBy: 'profile' });
-    const offered = model.choices.slice(1);
+  it('offers what its filter leaves; what was planned before and falls away stays, and says why', () => {
+    const drag = 'headquarters-i-drag-the-leg';
+    const filtered: ClassPlan = { ...emptyClassPlan, units: [{ kind: 'move', of: [drag] }], filter: { profiles: ['tove-lind'] } };
+    const model = classModelOf(demo, filtered);
+    expect([...model.barred]).toEqual([[drag, 'profile']]);
+    expect(sentencesOf(demo, model).get(unitKey(filtered.units[0]!))!.join()).toContain('drag the leg');
+    const offered = branchChoices(demo, filtered);
     expect(offered.length).toBeGreaterThan(20);
-    expect(offered.every((choice) => choice.hiddenBy === null && !choice.branch.includes('headquarters-i-drag-the-leg'))).toBe(true);
+    expect(offered.every(({ branch }) => !branch.includes(drag))).toBe(true);
+  });
+  it('moves a unit, and what is moved too early says so', () => {
+    const keys = plan.units.map(unitKey);
+    const turned = moved(plan.units, keys[3]!, 0);
+    expect(turned.map(unitKey)).toEqual([keys[3], keys[0], keys[1], keys[2]]);
+    expect(moved(plan.units, keys[0]!, 99).map(unitKey).at(-1)).toBe(keys[0]);
+    expect(moved(plan.units, 'nothing', 0)).toEqual(plan.units);
+    expect(sentencesOf(demo, classModelOf(demo, { ...plan, units: turned })).size).toBeGreaterThan(0);
   });
 });

@@ -1,18 +1,26 @@
 import type { ClassPlan } from '@/documents/class/schema';
 import {
+  checkOrder,
   classTimeOf,
   findBranches,
   findDrop,
-  isBranch,
-  plannedUnits,
+  tooShort,
+  KIND_FACTS,
+  PHASES,
+  unitKey,
+  unitsOf,
+  unitsOfBranch,
   type Branch,
   type ClassTime,
   type Drop,
   type DrillUnit,
-} from '@/core/drills';
+  type OrderFinding,
+  type PlannedUnit,
+  type UnitSpec,
+} from '@/core/classes';
 import { filterTree, type Filtered, type HiddenBy } from '@/core/lens';
 import { indexOf, positionOf, type TreeDocument } from '@/core/tree';
-import { sayMine, sayWhen, unitTitle } from '@/core/words';
+import { sayMine, sayWhen } from '@/core/words';
 
 export interface BranchChoice {
   readonly key: string;
@@ -21,26 +29,27 @@ export interface BranchChoice {
   /** "he locks the legs: I free the foot" */
   readonly first: string;
   readonly onward: string;
+  /** All units of it are in the class. */
   readonly chosen: boolean;
-  /** Why the class's filter takes a move of it away; null = it does not. */
-  readonly hiddenBy: HiddenBy | null;
 }
 
 export interface ClassModel {
-  readonly choices: readonly BranchChoice[];
-  /** All units of the chosen branches, the coach's minutes put in. */
-  readonly all: readonly DrillUnit[];
-  /** Those that are in the class. */
+  /** In the order of the class. */
   readonly units: readonly DrillUnit[];
   readonly time: ClassTime;
-  readonly drop: Drop | null;
-  /** Chosen branches that the tree no longer has. */
-  readonly lost: number;
+  readonly drop: Drop;
+  readonly findings: readonly OrderFinding[];
+  /** Units in which a partner works too little. */
+  readonly short: readonly string[];
+  /** Planned units of which something is no longer in the tree. */
+  readonly lost: readonly PlannedUnit[];
+  /** Moves of the class that its filter takes away, and why. */
+  readonly barred: ReadonlyMap<string, HiddenBy>;
 }
 
-export const branchKey = (branch: Branch): string => branch.join('+');
+export const branchKey = (branch: Branch): string => JSON.stringify(branch);
 
-function choiceOf(tree: TreeDocument, branch: Branch, chosen: boolean, hidden: Filtered['hidden']): BranchChoice {
+function choiceOf(tree: TreeDocument, branch: Branch, keys: ReadonlySet<string>): BranchChoice {
   const index = indexOf(tree);
   const transitions = branch.map((id) => index.transitions.get(id)!);
   const from = positionOf(index, transitions[0]!.from);
@@ -52,31 +61,52 @@ function choiceOf(tree: TreeDocument, branch: Branch, chosen: boolean, hidden: F
     place: from.name,
     first: shown === '' ? name : `${shown}: ${name}`,
     onward: transitions.map((transition) => positionOf(index, transition.to).name).join(' → '),
-    chosen,
-    hiddenBy: branch.flatMap((id) => hidden.get(id) ?? [])[0] ?? null,
+    chosen: unitsOfBranch(tree, branch).every((unit) => keys.has(unitKey(unit))),
   };
 }
+
+/** The branches that the class's filter leaves, with those that are in the class marked. */
+export function branchChoices(tree: TreeDocument, plan: ClassPlan): BranchChoice[] {
+  const keys = new Set(plan.units.map(unitKey));
+  const { tree: allowed } = filterTree(tree, plan.filter ?? {});
+  return findBranches(allowed).map(({ branch }) => choiceOf(tree, branch, keys));
+}
+
+const barredIn = (units: readonly DrillUnit[], hidden: Filtered['hidden']): ReadonlyMap<string, HiddenBy> =>
+  new Map(units.flatMap(({ transitions }) => transitions).flatMap((id) => (hidden.has(id) ? [[id, hidden.get(id)!] as const] : [])));
 
 /** The class that a plan makes from the tree as it is now. */
 export function classModelOf(tree: TreeDocument, plan: ClassPlan): ClassModel {
-  const kept = plan.branches.filter((branch) => isBranch(tree, branch));
-  const chosen = new Set(kept.map(branchKey));
-  const { tree: allowed, hidden } = filterTree(tree, plan.filter ?? {});
-  // What the filter leaves is offered; what was chosen before it was set stays, and says so.
-  const found = findBranches(allowed).map((item) => item.branch);
-  const extra = kept.filter((branch) => !found.some((item) => branchKey(item) === branchKey(branch)));
-  const { all, units } = plannedUnits(tree, plan);
+  const { units, lost } = unitsOf(tree, plan.units);
   return {
-    choices: [...extra, ...found].map((branch) => choiceOf(tree, branch, chosen.has(branchKey(branch)), hidden)),
-    all,
     units,
+    lost,
     time: classTimeOf(units, plan),
     drop: findDrop(units, plan),
-    lost: plan.branches.length - kept.length,
+    findings: checkOrder(units),
+    short: tooShort(units, plan),
+    barred: barredIn(units, filterTree(tree, plan.filter ?? {}).hidden),
   };
 }
 
-export const dropTitles = (tree: TreeDocument, model: ClassModel): string[] => {
-  const keys = new Set(model.drop?.keys);
-  return model.units.filter((unit) => keys.has(unit.key)).map((unit) => `${unit.kind}: ${unitTitle(tree, unit)}`);
-};
+const keyed = (units: readonly PlannedUnit[]) => new Map(units.map((unit) => [unitKey(unit), unit]));
+
+/** The plan with a unit where its phase ends, or without it. */
+export function withUnits(units: readonly PlannedUnit[], more: readonly UnitSpec[]): PlannedUnit[] {
+  const have = keyed(units);
+  const rank = ({ kind }: UnitSpec): number => PHASES.indexOf(KIND_FACTS[kind].phase);
+  const list = [...units];
+  for (const unit of more) {
+    if (have.has(unitKey(unit))) continue;
+    const later = list.findIndex((item) => rank(item) > rank(unit));
+    list.splice(later < 0 ? list.length : later, 0, unit);
+  }
+  return list;
+}
+
+/** The plan with one unit moved to where another stands. */
+export function moved(units: readonly PlannedUnit[], key: string, to: number): PlannedUnit[] {
+  const from = units.findIndex((unit) => unitKey(unit) === key);
+  const unit = units[from];
+  return unit ? units.toSpliced(from, 1).toSpliced(Math.max(0, Math.min(units.length - 1, to)), 0, unit) : [...units];
+}

@@ -29,7 +29,7 @@ export interface WeekProps {
     readonly madeBy: string | null;
     readonly at: readonly PositionId[];
   }[];
-  readonly classes: readonly { readonly name: string; readonly minutes: number; readonly branches: number }[];
+  readonly classes: readonly { readonly name: string; readonly minutes: number; readonly units: number }[];
   readonly book: GymBook;
 }
 
@@ -135,7 +135,7 @@ export function WeekScreen({ treeId, name, revision, others, changes, classes, b
             {classes.length === 0 && <p>No class is being prepared.</p>}
             {classes.map((item, i) => (
               <p key={i}>
-                {item.name}: {item.minutes} minutes, {plural(item.branches, 'branch', 'branches')} chosen.
+                {item.name}: {item.minutes} minutes, {plural(item.units, 'unit')}.
               </p>
             ))}
             <PageLink href={`/class/${idToAddress(treeId)}`} className={`inline-block ${LINE}`}>

@@ -1,4 +1,4 @@
-import { plannedUnits } from '@/core/drills';
+import { unitsOf } from '@/core/classes';
 import { classSheetOf, type ClassSheet } from '@/core/words';
 import type { TreeDocument } from '@/core/tree';
 import { emptyClassPlan, type ClassDocument } from '@/documents/class/schema';
@@ -38,5 +38,5 @@ export async function findSheet(context: Context, treeId: string, classId: strin
   if (plan && plan.tree !== treeId) return null;
   if (!plan && classId !== null) return null;
   const settings = plan ?? emptyClassPlan;
-  return classSheetOf(tree, plannedUnits(tree, settings).units, settings);
+  return classSheetOf(tree, unitsOf(tree, settings.units).units, settings);
 }

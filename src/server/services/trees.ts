@@ -1,6 +1,6 @@
 import { err, ok, type Result } from '@/core/base';
 import type { Diff } from '@/core/document';
-import { treeInGym, withGame, type Athlete, type GymBook, type Opponent } from '@/core/people';
+import { treeInGym, withGame, type Athlete, type Group, type GymBook, type Opponent } from '@/core/people';
 import { formatTreeFile, normaliseTree, TREE_FILE_MAX_BYTES } from '@/core/notation';
 import { freshId, headerOf, type PositionId, type RuleSet, type TreeDocument } from '@/core/tree';
 import { kindOf, type AnyDocument, type Moved } from '@/documents';
@@ -28,15 +28,16 @@ export async function findTree(context: Context, treeId: string): Promise<Stored
 
 /** The gym's rule cards and people, of the people only what is said of them in one tree. */
 export async function findBook(context: Context, treeId: string): Promise<GymBook> {
-  const bodiesOf = async <T>(kind: 'ruleCard' | 'athlete' | 'opponent'): Promise<T[]> =>
+  const bodiesOf = async <T>(kind: 'ruleCard' | 'athlete' | 'opponent' | 'group'): Promise<T[]> =>
     (await findDocuments(context, kind)).map((item) => item.document as unknown as T);
-  const [ruleCards, athletes, opponents] = await Promise.all([
+  const [ruleCards, athletes, opponents, groups] = await Promise.all([
     bodiesOf<RuleSet>('ruleCard'),
     bodiesOf<Athlete>('athlete'),
     bodiesOf<Opponent>('opponent'),
+    bodiesOf<Group>('group'),
   ]);
   const here = <P extends Opponent>(person: P): P => ({ ...person, games: person.games?.filter((game) => game.tree === treeId) });
-  return { ruleCards, athletes: athletes.map(here), opponents: opponents.map(here) };
+  return { ruleCards, athletes: athletes.map(here), opponents: opponents.map(here), groups };
 }
 
 /** The tree with the gym's cards and people beside it; null = no such tree. */

@@ -31,7 +31,7 @@ export default async function BoardPage({ params, searchParams }: SearchedTreePa
     filter: filterFromParams(found),
     round: roundFrom(asked, selected),
     book: await findBook(context, tree.id),
-    classes: (await findClasses(context, tree.id)).map(({ plan: { name, branches } }) => ({ name, branches })),
+    classes: (await findClasses(context, tree.id)).map(({ plan: { name, units } }) => ({ name, units: units.map(({ of }) => of) })),
   };
   const missing = saidOfId(
     'place',

@@ -39,7 +39,7 @@ function Effect({ tree, removed, words, onRemove, at, onKeep }: Props & { readon
   const answer = useAnswer<'effect'>(at.subject, { kind: 'effect', look: at.look, removed });
   const moves = useMemo(() => movesOf(tree, removed), [tree, removed]);
   const classes = at.classes
-    .map(({ name, branches }) => ({ name, lost: branches.filter((branch) => branch.some((id) => moves.has(id))).length }))
+    .map(({ name, units }) => ({ name, lost: units.filter((of) => of.some((id) => moves.has(id))).length }))
     .filter(({ lost }) => lost > 0);
   return (
     <div role="group" aria-label="Before it is removed" className="grid gap-1 border-l-[3px] border-red pl-2">

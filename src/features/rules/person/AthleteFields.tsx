@@ -1,5 +1,6 @@
 import type { Athlete } from '@/core/people';
 import { NumberField } from '@/ui/NumberField';
+import { RANGES } from '@/core/tree';
 import { ListLine, TextLine } from '@/ui/TextLine';
 import { absenceProblem, parseAbsences, sayAbsence } from './absences';
 
@@ -24,6 +25,13 @@ export function AthleteFields({ athlete, onChange }: Props) {
           none="not said"
           onChange={(age) => onChange('age', { age: age ?? undefined })}
         />
+        <NumberField
+          label="Kilos"
+          {...RANGES.kilos}
+          value={athlete.kilos ?? null}
+          none="not said"
+          onChange={(kilos) => onChange('size', { kilos: kilos ?? undefined })}
+        />
         <TextLine
           label="Level"
           value={athlete.level ?? ''}
@@ -34,7 +42,7 @@ export function AthleteFields({ athlete, onChange }: Props) {
       <ListLine
         label="Must not"
         values={athlete.limits ?? []}
-        hint="no neck, no inversions"
+        hint="feeder only, no neck, no inversions"
         onChange={(limits) => onChange('limits', { limits: list(limits) })}
       />
       <ListLine

@@ -1,5 +1,5 @@
 import { describe, expect, it, vi } from 'vitest';
-import { findBranches, plannedUnits } from '@/core/drills';
+import { findBranches, unitKey, unitsOf, unitsOfBranch } from '@/core/classes';
 import { classSheetOf, type ClassSheet } from '@/core/words';
 import { emptyClassPlan } from '@/documents/class/schema';
 import { demoTree } from '../../../../demo/demoTree';
@@ -8,14 +8,10 @@ import { drawable } from './paper';
 
 const tree = demoTree();
 const sheetOf = (count: number): ClassSheet => {
-  const plan = {
-    ...emptyClassPlan,
-    slotMinutes: 240,
-    branches: findBranches(tree)
-      .slice(0, count)
-      .map((item) => [...item.branch]),
-  };
-  return classSheetOf(tree, plannedUnits(tree, plan).units, plan);
+  const branches = findBranches(tree).slice(0, count);
+  const units = branches.flatMap(({ branch }) => unitsOfBranch(tree, branch));
+  const each = [...new Map(units.map((unit) => [unitKey(unit), unit])).values()];
+  return classSheetOf(tree, unitsOf(tree, each).units, { ...emptyClassPlan, slotMinutes: 240 });
 };
 const pagesOf = (pdf: Buffer): number => pdf.toString('latin1').match(/\/Type \/Page\b/g)?.length ?? 0;
 

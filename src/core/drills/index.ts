@@ -1,4 +1,0 @@
-export * from './branches';
-export * from './classTime';
-export * from './plannedUnits';
-export * from './units';

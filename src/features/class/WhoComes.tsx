@@ -1,0 +1,99 @@
+'use client';
+import { ADULT, expectedAt, isAway, isMinor, isNewcomer, type Athlete, type GymBook } from '@/core/people';
+import { plural } from '@/core/words';
+import type { ClassPlan } from '@/documents/class/schema';
+import { Select } from '@/ui/Select';
+import { TextLine } from '@/ui/TextLine';
+
+interface Props {
+  readonly plan: ClassPlan;
+  readonly book: GymBook;
+  readonly onChange: (label: string, patch: Partial<ClassPlan>) => void;
+}
+
+const marks = (athlete: Athlete): string =>
+  [isMinor(athlete) ? `under ${ADULT}` : '', isNewcomer(athlete) ? 'newcomer' : '', ...(athlete.limits ?? [])].filter(Boolean).join(', ');
+
+const isDay = (text: string): boolean => /^\d{4}-\d\d-\d\d$/.test(text) && !Number.isNaN(Date.parse(text));
+
+/** The day, the group, and who of them comes: how many that are counts for the clock. */
+export function WhoComes({ plan, book, onChange }: Props) {
+  const groups = book.groups ?? [];
+  const group = groups.find(({ id }) => id === plan.group);
+  /** What follows from who comes: how many they are. */
+  const set = (label: string, patch: Partial<ClassPlan>) => {
+    const next = { ...plan, ...patch };
+    const count = expectedAt(
+      book.athletes,
+      groups.find(({ id }) => id === next.group),
+      next,
+    ).length;
+    onChange(label, next.group !== undefined && count >= 2 ? { ...patch, people: count } : patch);
+  };
+  const away = new Set(plan.away);
+  const guests = new Set(plan.guests);
+  const members = new Set(group?.members);
+  const expected = new Set(expectedAt(book.athletes, group, plan).map(({ id }) => id));
+  const toggle = (id: string, comes: boolean) => {
+    if (members.has(id)) set('who comes', { away: comes ? [...away].filter((item) => item !== id) : [...away, id] });
+    else set('who comes', { guests: comes ? [...guests, id] : [...guests].filter((item) => item !== id) });
+  };
+  return (
+    <fieldset className="mt-3 grid grid-cols-[minmax(0,1fr)] gap-1">
+      <legend className="font-figure text-[19px] font-semibold">When, and who comes</legend>
+      <div className="grid grid-cols-[1fr_1fr] gap-2">
+        <TextLine
+          label="Day"
+          value={plan.date ?? ''}
+          hint="2026-12-01"
+          check={(text) => (text === '' || isDay(text) ? null : `“${text}” is no day. Write one like 2026-12-01.`)}
+          onChange={(text) => set('the day', { date: text || undefined })}
+        />
+        <TextLine
+          label="Begins at"
+          value={plan.time ?? ''}
+          hint="18:30"
+          check={(text) => (text === '' || /^([01]\d|2[0-3]):[0-5]\d$/.test(text) ? null : `“${text}” is no time. Write one like 18:30.`)}
+          onChange={(text) => onChange('the time', { time: text || undefined })}
+        />
+      </div>
+      {groups.length > 0 && (
+        <Select
+          label="Group"
+          value={plan.group}
+          none="none: the number above counts"
+          options={groups.map(({ id, name }) => [id, name] as const)}
+          onChange={(id) => set('the group', { group: id, away: undefined, guests: undefined })}
+        />
+      )}
+      {groups.length === 0 && <p className="text-[13px] text-soft">Groups are made under “Rules”: then who comes is counted here.</p>}
+      {group && (
+        <details>
+          <summary className="min-h-8">
+            {plural(expected.size, 'person', 'people')} {expected.size === 1 ? 'comes' : 'come'}
+          </summary>
+          {book.athletes.map((athlete) => {
+            const isOut = isAway(athlete, plan.date);
+            return (
+              <label key={athlete.id} className="flex min-h-8 items-center gap-2">
+                <input
+                  type="checkbox"
+                  disabled={isOut}
+                  checked={expected.has(athlete.id)}
+                  onChange={(event) => toggle(athlete.id, event.target.checked)}
+                />
+                <span className="min-w-0">
+                  {athlete.name}
+                  <span className="text-[13px] text-soft">
+                    {isOut ? ' away that day' : marks(athlete) && ` ${marks(athlete)}`}
+                    {!members.has(athlete.id) && ' guest'}
+                  </span>
+                </span>
+              </label>
+            );
+          })}
+        </details>
+      )}
+    </fieldset>
+  );
+}
