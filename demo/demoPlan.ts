@@ -1,18 +1,17 @@
 import { emptyClassPlan, type ClassPlan } from '@/documents/class/schema';
-import { inOrder, unitsOf, type UnitSpec } from '@/core/classes';
-import type { TreeDocument } from '@/core/tree';
+import { type PlannedUnit } from '@/core/classes';
 
-const move = (id: string): UnitSpec => ({ kind: 'move', of: [id] });
-const FLAT = 'body-lock-i-step-over-to-the-flat-side';
-const SWITCH = 'body-lock-i-switch-the-hips-to-the-other-side';
+const move = (id: string): PlannedUnit => ({ kind: 'move', of: [id], work: 1.5 });
 
 /** The next class at Saltmarsh Hall: one place, one cue, two of its answers, then choosing between them, then rounds. */
-export const demoPlan = (tree: TreeDocument): ClassPlan => {
-  const units: UnitSpec[] = [
-    move(FLAT),
-    move(SWITCH),
+export const demoPlan = (): ClassPlan => ({
+  ...emptyClassPlan,
+  people: 13,
+  group: 'evening',
+  units: [
+    move('body-lock-i-step-over-to-the-flat-side'),
+    move('body-lock-i-switch-the-hips-to-the-other-side'),
     { kind: 'read', of: ['body-lock', 'flat', 'turned-in'] },
-    { kind: 'round', of: ['body-lock'] },
-  ];
-  return { ...emptyClassPlan, units: inOrder(unitsOf(tree, units).units).map(({ spec }) => spec) };
-};
+    { kind: 'round', of: ['body-lock'], work: 3 },
+  ],
+});

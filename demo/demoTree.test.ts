@@ -6,6 +6,9 @@ import { findOdds } from '@/core/odds';
 import { findCycles, findDeadEnds, findFilterDifference, findUnanswered, findUnreachable } from '@/core/structure';
 import type { Filter } from '@/core/lens';
 import { checkTree, ownerOptions, ownerRoleOf, indexOf, type Transition } from '@/core/tree';
+import { heldSchema } from '@/contracts/classes';
+import { feedsOnly, isMinor, isNewcomer } from '@/core/people';
+import { demoAthletes, demoGroups, demoHeld } from './demoPeople';
 import { demoPlan } from './demoPlan';
 import { demoTree } from './demoTree';
 
@@ -55,7 +58,7 @@ describe('the demo gym', () => {
     }
   });
   it('has a class that fills its slot without being too long', () => {
-    const plan = demoPlan(tree);
+    const plan = demoPlan();
     const { units, lost } = unitsOf(tree, plan.units);
     expect(lost).toEqual([]);
     expect(units.map(({ phase }) => phase)).toEqual(['parts', 'parts', 'cue', 'rounds']);
@@ -107,5 +110,26 @@ describe('the demo’s grips', () => {
     const shut = transitions.filter((transition) => blockingOf(transition, on).status === 'blocked');
     expect(shut.length).toBeGreaterThanOrEqual(2);
     expect(toBreakAlong(shut, on).length).toBeLessThan(on.length);
+  });
+});
+
+describe('the people of the demo gym', () => {
+  const day = '2026-11-27';
+  it('are thirteen in two groups: a bad knee that only feeds, a newcomer, two juniors', () => {
+    const athletes = demoAthletes(day);
+    expect(athletes).toHaveLength(13);
+    expect(new Set(athletes.map(({ id }) => id)).size).toBe(13);
+    expect(
+      [athletes.filter(feedsOnly), athletes.filter(isNewcomer), athletes.filter((item) => isMinor(item))].map(({ length }) => length),
+    ).toEqual([1, 1, 2]);
+    const ids = new Set(athletes.map(({ id }) => id));
+    expect(demoGroups().map(({ members }) => members.every((id) => ids.has(id)))).toEqual([true, true]);
+  });
+  it('were taught for eight weeks, the same for the same day, nothing of it in the future', () => {
+    const held = demoHeld(tree, day);
+    expect(held).toHaveLength(16);
+    expect(demoHeld(tree, day)).toEqual(held);
+    expect(held.every(({ date, came, units }) => date < day && date > '2026-09-30' && came.length > 5 && units.length > 1)).toBe(true);
+    expect(heldSchema.array().safeParse(held.map(({ tree: _tree, ...rest }) => rest)).success).toBe(true);
   });
 });

@@ -1,11 +1,30 @@
+import type { TreeDocument } from '@/core/tree';
 import { connect } from '@/server/db/client';
-import { localContext } from '@/server/services/context';
+import { localContext, type Context } from '@/server/services/context';
 import { createDocument } from '@/server/services/documents';
 import { claimDemo } from '@/server/services/demo';
+import { addHeld } from '@/server/services/held';
+import { findDocument, saveEdits } from '@/server/services/store';
 import { storeTree } from '@/server/services/trees';
 import { upgradeGym } from '@/server/services/upgrade';
+import { editBetween } from '@/server/services/writing';
 import { demoPlan } from '../../demo/demoPlan';
+import { demoAthletes, demoGroups, demoHeld } from '../../demo/demoPeople';
 import { demoTree } from '../../demo/demoTree';
+
+/** Athletes, groups, and the classes of the last weeks. Those who came with the tree get what only the gym knows of them. */
+async function addDemoPeople(context: Context, tree: TreeDocument, today: string): Promise<void> {
+  for (const athlete of demoAthletes(today)) {
+    const known = await findDocument(context, 'athlete', athlete.id);
+    if (!known) await createDocument(context, 'athlete', athlete, null);
+    else {
+      const edit = editBetween('athlete', known.document, { ...known.document, ...athlete }, 'age, size, level');
+      await saveEdits(context, 'athlete', athlete.id, { baseRevision: known.revision, edits: [edit] });
+    }
+  }
+  for (const group of demoGroups()) await createDocument(context, 'group', group, null);
+  for (const held of demoHeld(tree, today)) await addHeld(context, tree.id, held);
+}
 
 /** Makes the gym, brings what it has to the present form and, unless told otherwise, loads the demo tree and its next class once. */
 export async function main(args: readonly string[]): Promise<number> {
@@ -22,7 +41,8 @@ export async function main(args: readonly string[]): Promise<number> {
     if (claim !== 'mine') return 0;
     const tree = demoTree();
     const { treeId } = await storeTree(context, tree);
-    await createDocument(context, 'class', { id: treeId, name: 'Next class', tree: treeId, ...demoPlan(tree) }, null);
+    await addDemoPeople(context, tree, new Date().toISOString().slice(0, 10));
+    await createDocument(context, 'class', { id: treeId, name: 'Next class', tree: treeId, ...demoPlan() }, null);
     return 0;
   } finally {
     await db.end({ timeout: 5 });

@@ -3,6 +3,7 @@ export type { Choice } from './choices';
 export { findClosenessInPieces, type Closeness, type Spread } from './margins/closeness';
 export { findStrengthsInPieces, SLIGHT, type Strength } from './derived/dilemmas';
 export { findDefencesInPieces, type Defence } from './derived/defences';
+export { findPayoffsInPieces, type MovePayoffs } from './derived/payoffs';
 export { findLoadsInPieces, type Load } from './derived/load';
 export { findMarginsInPieces, type Margin, type Margins } from './margins/margin';
 export type { Mover } from './margins/movers';

@@ -45,6 +45,11 @@ export const classPlanSchema = z.strictObject({
   group: idSchema.optional(),
   away: idsSchema.optional(),
   guests: idsSchema.optional(),
+  /** Who works with whom, unit by unit, once the coach has changed it by hand; absent = as it is computed. */
+  pairs: z
+    .array(z.array(z.array(idSchema).min(2).max(3)).max(250))
+    .max(60)
+    .optional(),
   /** Decides which of equal pairings are taken. */
   pairSeed: z.number().int().min(0).max(2_147_483_647).optional(),
   /** For whom and under which rules the class is. */

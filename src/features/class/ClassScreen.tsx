@@ -10,14 +10,18 @@ import { StaleDialog } from '@/client/store/StaleDialog';
 import { useDocument } from '@/client/store/useDocument';
 import { UndoButtons } from '@/client/UndoButtons';
 import { useUndoKeys } from '@/client/useUndoKeys';
-import { treeInGym, type GymBook } from '@/core/people';
+import { expectedAt, treeInGym, type GymBook } from '@/core/people';
 import { isFiltering, type Filter } from '@/core/lens';
 import { classSheetOf, minutesText } from '@/core/words';
 import type { TreeDocument } from '@/core/tree';
 import { AppStrip } from '@/ui/AppStrip';
 import { StoredAlert, StoredStatus, WAITS } from '@/ui/StoredStrip';
 import { screenLinks } from '@/client/screenLinks';
-import { repetitionsOf, unitKey, unitsOfBranch, withDependents, type PlannedUnit, type UnitSpec } from '@/core/classes';
+import { repetitionsOf, unitKey, unitsOfBranch, withDependents, type HeldClass, type PlannedUnit, type UnitSpec } from '@/core/classes';
+import { AfterClass } from './AfterClass';
+import { PairsPanel } from './PairsPanel';
+import { ProposePanel } from './ProposePanel';
+import { SheetTabs, type SheetTab } from './SheetTabs';
 import { filterTree } from '@/core/lens';
 import { BranchPicker } from './BranchPicker';
 import { Checks } from './Checks';
@@ -36,6 +40,10 @@ interface Props {
   readonly book: GymBook;
   readonly plan: ClassDocument;
   readonly revision: number;
+  /** The classes that were held of the tree. */
+  readonly held: readonly HeldClass[];
+  /** 'YYYY-MM-DD' */
+  readonly today: string;
   /** All classes of the tree. */
   readonly classes: readonly { readonly id: string; readonly name: string }[];
 }
@@ -43,7 +51,7 @@ interface Props {
 const NO_FILTER: Filter = {};
 
 /** A class made from chosen branches: what is drilled when, what the feeder does, and what must go if it is too long. */
-export function ClassScreen({ tree: bare, book, plan: opened, revision, classes }: Props) {
+export function ClassScreen({ tree: bare, book, plan: opened, revision, classes, held: heldBefore, today }: Props) {
   const {
     document: plan,
     state,
@@ -65,7 +73,22 @@ export function ClassScreen({ tree: bare, book, plan: opened, revision, classes 
   const filter = plan.filter ?? NO_FILTER;
   const choices = useMemo(() => branchChoices(tree, plan), [tree, plan]);
   const allowed = useMemo(() => filterTree(tree, filter).tree, [tree, filter]);
-  const wrong = useMemo(() => sentencesOf(tree, model), [tree, model]);
+  const expected = useMemo(
+    () =>
+      expectedAt(
+        book.athletes,
+        book.groups?.find(({ id }) => id === plan.group),
+        plan,
+      ),
+    [book, plan],
+  );
+  const wrong = useMemo(() => sentencesOf(tree, model, expected), [tree, model, expected]);
+  const [tab, setTab] = useState<SheetTab>(plan.units.length === 0 ? 'propose' : 'class');
+  const [held, setHeld] = useState(heldBefore);
+  const open = (key: string | null) => {
+    setChosen(key);
+    setTab('class');
+  };
   const unit = model.units.find((item) => item.key === chosen);
   const { overrunMinutes, totalMinutes } = model.time;
   const over = overrunMinutes > 1e-9;
@@ -148,37 +171,56 @@ export function ClassScreen({ tree: bare, book, plan: opened, revision, classes 
               slotMinutes={plan.slotMinutes}
               chosen={chosen}
               wrong={(key) => wrong.get(key)?.length ?? 0}
-              onChoose={setChosen}
+              onChoose={open}
               onMove={(key, to) => setUnits('moved', moved(plan.units, key, place(model.units[to]!.key)))}
             />
           )}
         </div>
         <aside aria-label="Side sheet" className="overflow-y-auto border-l-2 border-ink p-4 max-lg:border-l-0">
-          <Checks
-            tree={tree}
-            model={model}
-            onDrop={drop}
-            onForget={(units) =>
-              setUnits(
-                'what is gone taken out',
-                plan.units.filter((item) => !units.includes(item)),
-              )
-            }
-          />
-          {unit ? (
-            <UnitSheet
-              {...{ tree, plan, unit }}
-              others={model.units.filter((item) => item !== unit)}
-              minutes={model.time.perUnit.get(unit.key)!}
-              wrong={wrong.get(unit.key) ?? []}
-              repetitions={repetitionsOf([unit], plan)}
-              onChange={(label, patch) => decide(unit.key, label, patch)}
-              onMove={(by) => setUnits('moved', moved(plan.units, unit.key, place(unit.key) + by))}
-              onDrop={() => drop([unit.key])}
-            />
-          ) : (
-            model.units.length > 0 && <p className="text-soft">{sheet.summary} Press a part on the rail for its feeder script.</p>
-          )}
+          <SheetTabs tab={tab} onTab={setTab}>
+            {tab === 'class' && (
+              <>
+                <Checks
+                  tree={tree}
+                  model={model}
+                  onDrop={drop}
+                  onForget={(units) =>
+                    setUnits(
+                      'what is gone taken out',
+                      plan.units.filter((item) => !units.includes(item)),
+                    )
+                  }
+                />
+                {unit ? (
+                  <UnitSheet
+                    {...{ tree, plan, unit }}
+                    others={model.units.filter((item) => item !== unit)}
+                    minutes={model.time.perUnit.get(unit.key)!}
+                    wrong={wrong.get(unit.key) ?? []}
+                    repetitions={repetitionsOf([unit], plan)}
+                    onChange={(label, patch) => decide(unit.key, label, patch)}
+                    onMove={(by) => setUnits('moved', moved(plan.units, unit.key, place(unit.key) + by))}
+                    onDrop={() => drop([unit.key])}
+                  />
+                ) : (
+                  model.units.length > 0 && <p className="text-soft">{sheet.summary} Press a part on the rail for its feeder script.</p>
+                )}
+              </>
+            )}
+            {tab === 'propose' && (
+              <ProposePanel
+                {...{ tree, plan }}
+                onTake={(units) => {
+                  setUnits('a proposal taken', units);
+                  open(null);
+                }}
+              />
+            )}
+            {tab === 'pairs' && <PairsPanel {...{ tree, plan, expected }} units={model.units} onChange={change} />}
+            {tab === 'after' && (
+              <AfterClass {...{ tree, plan, expected, held, today }} units={model.units} onHeld={(one) => setHeld([...held, one])} />
+            )}
+          </SheetTabs>
         </aside>
       </main>
       <StaleDialog

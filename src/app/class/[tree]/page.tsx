@@ -2,6 +2,7 @@ import type { Metadata } from 'next';
 import { openTree, type SearchedTreePage } from '@/app/openTree';
 import { ClassScreen } from '@/features/class/ClassScreen';
 import { getClasses } from '@/server/services/classes';
+import { findHeld } from '@/server/services/held';
 import { NotHere } from '@/ui/NotHere';
 import { saidOfId } from '@/app/notHere';
 import { findBook } from '@/server/services/trees';
@@ -27,6 +28,8 @@ export default async function ClassPage({ params, searchParams }: SearchedTreePa
         book={await findBook(context, tree.id)}
         plan={shown.plan}
         revision={shown.revision}
+        held={await findHeld(context, tree.id)}
+        today={new Date().toISOString().slice(0, 10)}
         classes={classes.map(({ plan }) => ({ id: plan.id, name: plan.name }))}
       />
     </>

@@ -1,0 +1,4 @@
+export * from './candidates';
+export * from './model';
+export * from './programme';
+export * from './propose';
