@@ -1,8 +1,8 @@
 import { z } from 'zod';
-import { err, ok, type Result } from '@/core/base';
+import { ok, type Result } from '@/core/base';
 import type { Observation } from '@/core/odds';
 import type { FileProblems } from '@/documents/tree/file';
-import { readText } from './readTree';
+import { readJsonFile } from './readJsonFile';
 
 const FORMAT = 'red-ladder-observations';
 const id = z.string().min(1).max(120);
@@ -14,16 +14,6 @@ const schema = z.strictObject({
 
 /** What was seen on the mat, from a file (docs/tree-file.md); problems are sentences that name the place. */
 export async function readObservations(file: string): Promise<Result<readonly Observation[], FileProblems>> {
-  const text = await readText(file);
-  if (!text.ok) return text;
-  let json: unknown;
-  try {
-    json = JSON.parse(text.value);
-  } catch {
-    return err([`${file}: this is not JSON.`]);
-  }
-  const parsed = schema.safeParse(json);
-  if (parsed.success) return ok(parsed.data.went);
-  const [issue] = parsed.error.issues;
-  return err([`${file}: ${issue!.path.map(String).join(' › ') || 'the file'}: ${issue!.message}.`]);
+  const read = await readJsonFile(file, schema);
+  return read.ok ? ok(read.value.went) : read;
 }

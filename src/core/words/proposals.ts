@@ -1,7 +1,6 @@
 import type { Candidate, Chosen, Impossible, LeftOut, Proposal } from '../classes';
 import { indexOf, type TreeDocument } from '../tree';
-import { sayUnit } from './drills';
-import { minutesInWords } from './drills';
+import { minutesInWords, sayUnit } from './drills';
 import { plural } from './figures';
 import { sayPoints } from './odds/advice';
 import { sayMine } from './tree';
@@ -19,7 +18,7 @@ export function sayReasons(
   const move = (id: string): string => sayMine(transitions.get(id)!.name);
   const stale =
     isNew || unit.kind === 'round' ? '' : staleness > 0.05 ? `${Math.round(staleness * 100)} in 100 of it is forgotten` : 'fresh';
-  return [
+  const reasons = [
     isMust ? 'You asked for it.' : '',
     benefit >= SHOWN
       ? `Its practice brings ${sayPoints(benefit)} in 100 rounds${stale === '' ? '' : `; ${stale}`}.`
@@ -38,6 +37,8 @@ export function sayReasons(
       ? `${neededBy.map((key) => `“${name(key)}”`).join(' and ')} ${neededBy.length === 1 ? 'builds' : 'build'} on it.`
       : '',
   ].filter((words) => words !== '');
+  if (unit.kind === 'round') return [...reasons, 'A class ends with rounds from where its parts are.'];
+  return reasons.length > 0 ? reasons : ['It brings a little, and fits what is left of the slot.'];
 }
 
 /** Why a unit that would bring much is left out. */

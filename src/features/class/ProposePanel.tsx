@@ -73,13 +73,8 @@ function Proposed({ tree, proposal, title, onTake, onNot }: ProposedProps) {
                 {name}
                 <span className="block text-[13px] text-soft">{reasons.join(' ')}</span>
               </span>
-              <button
-                type="button"
-                aria-label={`Not ${name}`}
-                className="min-h-8 shrink-0 self-start underline"
-                onClick={() => onNot(unit)}
-              >
-                Not this
+              <button type="button" className="min-h-8 shrink-0 self-start underline" onClick={() => onNot(unit)}>
+                Not this<span className="sr-only">: {name}</span>
               </button>
             </li>
           );

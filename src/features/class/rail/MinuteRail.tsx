@@ -53,9 +53,12 @@ export function MinuteRail({ sheet, units, slotMinutes, chosen, wrong, onChoose,
   const keys = upwards.flatMap(({ row }) => row.key ?? []);
   const nameOf = (key: string): string => sheet.rows.find((row) => row.key === key)?.title ?? '';
   const place = (key: string): number => units.findIndex((unit) => unit.key === key) + 1;
+  const taken = (key: string): string => `${nameOf(key)} is taken up; up and down move it, Space puts it down, Escape leaves it.`;
   const announcements: Announcements = {
-    onDragStart: ({ active }) => `${nameOf(String(active.id))} is taken up; up and down move it, Space puts it down, Escape leaves it.`,
-    onDragOver: ({ over }) => (over ? `At place ${place(String(over.id))} of ${units.length}.` : ''),
+    onDragStart: ({ active }) => taken(String(active.id)),
+    // Over itself it has only been taken up.
+    onDragOver: ({ active, over }) =>
+      !over ? '' : over.id === active.id ? taken(String(active.id)) : `At place ${place(String(over.id))} of ${units.length}.`,
     onDragEnd: ({ active, over }) => (over ? `${nameOf(String(active.id))} put at place ${place(String(over.id))}.` : 'Left where it was.'),
     onDragCancel: () => 'Left where it was.',
   };

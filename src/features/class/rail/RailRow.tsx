@@ -74,12 +74,15 @@ export function UnitRow({ drawn: { row, height, isOver, resistance }, isChosen, 
       <button
         type="button"
         aria-pressed={isChosen}
-        aria-label={`${row.title}, ${minutesInWords(row.minutes)}, resistance ${row.resistance}`}
+        data-unit={row.title}
         className="min-w-0 flex-1 self-stretch overflow-hidden text-left leading-tight"
         onClick={onChoose}
       >
         <span className={`line-clamp-2 font-figure text-[16px] font-semibold ${isOver ? 'text-red' : ''}`}>
           {row.title}
+          <span className="sr-only">
+            , {minutesInWords(row.minutes)}, resistance {row.resistance}
+          </span>
           {wrong > 0 && <span className="text-red"> · {wrong === 1 ? 'one thing' : `${wrong} things`} to look at</span>}
         </span>
         {height >= 54 && <span className="line-clamp-2 text-[13px] text-soft">{row.what}</span>}

@@ -1,0 +1,135 @@
+import type { Browser, Page } from 'puppeteer-core';
+import { afterAll, beforeAll, describe, expect, it } from 'vitest';
+import { axeFindings, choose, clickText, waitForStored, waitForText } from './browser';
+import { closeSession, openSession } from './session';
+import type { Started } from './server';
+
+let server: Started;
+let browser: Browser;
+let page: Page;
+let trouble: string[];
+
+beforeAll(async () => {
+  ({ server, browser, page, trouble } = await openSession([]));
+});
+afterAll(() => closeSession({ server, browser }));
+
+const tab = async (words: string): Promise<void> => {
+  const found = await page.waitForFunction(
+    (wanted) => [...document.querySelectorAll<HTMLElement>('[role=tab]')].find((item) => item.textContent === wanted),
+    {},
+    words,
+  );
+  await (found.asElement() as import('puppeteer-core').ElementHandle<HTMLElement>).click();
+};
+const press = async (words: string): Promise<void> => {
+  const found = await page.waitForFunction(
+    (wanted) => [...document.querySelectorAll<HTMLElement>('button:not([role=tab])')].find((item) => item.textContent?.trim() === wanted),
+    { timeout: 15_000 },
+    words,
+  );
+  await (found.asElement() as import('puppeteer-core').ElementHandle<HTMLElement>).click();
+};
+/** The units of the rail, from the first to the last. */
+const rail = (): Promise<string[]> => page.$$eval('[data-unit]', (all) => all.map((item) => item.getAttribute('data-unit')!).toReversed());
+
+describe('a class for thirteen, from the demo', () => {
+  it('is proposed with reasons, taken as one step, and undone as one', async () => {
+    await page.goto(`${server.baseUrl}/class/league-evening`, { waitUntil: 'networkidle0' });
+    expect(await rail()).toHaveLength(4);
+    const before = await rail();
+    await tab('Propose');
+    await press('Propose');
+    await waitForText(page, 'A clearly different one');
+    await waitForText(page, 'in 100 rounds');
+    expect(await axeFindings(page)).toEqual([]);
+    await press('Take this class');
+    await waitForStored(page);
+    const after = await rail();
+    expect(after).not.toEqual(before);
+    expect(after.length).toBeGreaterThan(2);
+    expect(Number(await page.$eval('[data-total]', (item) => item.getAttribute('data-total')))).toBeLessThanOrEqual(60);
+    await clickText(page, 'Undo');
+    await page.waitForFunction((count) => document.querySelectorAll('[data-unit]').length === count, {}, before.length);
+    expect(await rail()).toEqual(before);
+  });
+  it('is sorted with the keyboard by the handle, and what is too early says so', async () => {
+    const before = await rail();
+    const handle = await page.waitForSelector(`button[aria-label^="Move ${before.at(-1)}"]`);
+    await handle!.focus();
+    await page.keyboard.press('Space');
+    await page.waitForFunction(() => document.querySelector('[id^=DndLiveRegion]')?.textContent?.includes('is taken up'));
+    await page.keyboard.press('ArrowDown');
+    await new Promise((done) => setTimeout(done, 300));
+    await page.keyboard.press('Space');
+    await page.waitForFunction((last) => document.querySelector('[data-unit]')!.getAttribute('data-unit') !== last, {}, before.at(-1)!); // prettier-ignore
+    expect(await rail()).toEqual([before[0], before[1], before[3], before[2]]);
+    await waitForText(page, 'to look at');
+    await clickText(page, 'Undo');
+  });
+  it('is sorted by drag', async () => {
+    const before = await rail();
+    const boxes = await page.$$('button[aria-label^="Move "]');
+    const [top, second] = [await boxes[0]!.boundingBox(), await boxes[1]!.boundingBox()];
+    await page.mouse.move(top!.x + 10, top!.y + 10);
+    await page.mouse.down();
+    await page.mouse.move(second!.x + 10, second!.y + 40, { steps: 12 });
+    await page.mouse.up();
+    await page.waitForFunction((last) => document.querySelector('[data-unit]')!.getAttribute('data-unit') !== last, {}, before.at(-1)!); // prettier-ignore
+    await clickText(page, 'Undo');
+    await waitForStored(page);
+    expect(await rail()).toEqual(before);
+  });
+  it('pairs everybody, juniors with juniors, and keeps what is swapped by hand', async () => {
+    await tab('Pairs');
+    await waitForText(page, 'Milo Strand');
+    const first = (): Promise<string> => page.$eval('aside section', (item) => (item as HTMLElement).innerText.replace(/\s+/g, ' '));
+    expect(await first()).toMatch(/Milo Strand with Esa Birk|Esa Birk with Milo Strand/);
+    const was = await first();
+    const [one, , , other] = await page.$$('aside section:first-of-type button');
+    await one!.click();
+    await other!.click();
+    await waitForStored(page);
+    await page.waitForFunction((text) => (document.querySelector('aside section') as HTMLElement).innerText.replace(/\s+/g, ' ') !== text, {}, was); // prettier-ignore
+    const now = await first();
+    await page.reload({ waitUntil: 'networkidle0' });
+    await tab('Pairs');
+    expect(await first()).toBe(now);
+    expect(await axeFindings(page)).toEqual([]);
+  });
+  it('is written down in a minute, once, and stands among those that were held', async () => {
+    await tab('After class');
+    await choose(page, 'How it went: round: Body lock', 'left out');
+    expect(await axeFindings(page)).toEqual([]);
+    await press('Write it down');
+    await page.waitForFunction(() => [...document.querySelectorAll('aside p')].some((item) => item.textContent?.includes('Next class')));
+    const { held } = (await (await fetch(`${server.baseUrl}/api/trees/league-evening/held`)).json()) as {
+      held: { name: string; units: { went: string }[] }[];
+    };
+    expect(held.filter(({ name }) => name === 'Next class')).toHaveLength(1);
+    expect(held.at(-1)!.units.map(({ went }) => went)).toEqual(['well', 'well', 'well', 'not']);
+  });
+  it('met no error', () => {
+    expect(trouble).toEqual([]);
+  });
+});
+
+describe('a proposal that cannot be', () => {
+  const ask = async (plan: object, more: object = {}) => {
+    const body = { plan: { slotMinutes: 60, people: 12, bothSides: true, warmUpMinutes: 6, debriefMinutes: 4, changeOverMinutes: 0, units: [], ...plan }, theme: null, musts: [], mustNots: [], mostNew: null, ...more }; // prettier-ignore
+    const response = await fetch(`${server.baseUrl}/api/trees/league-evening/propose`, { method: 'POST', body: JSON.stringify(body) });
+    return { status: response.status, value: (await response.json()) as { proposals?: unknown[]; notMet?: string[]; problems?: string[] } };
+  };
+  it('says what cannot be met, and the slot that would do', async () => {
+    expect(await ask({ slotMinutes: 12 })).toMatchObject({
+      status: 200,
+      value: { proposals: [], notMet: [expect.stringMatching(/needs a slot of \d+/)] },
+    });
+    expect(await ask({ slotMinutes: 0 })).toMatchObject({ status: 400 });
+    expect(await ask({ people: 1 })).toMatchObject({ status: 400 });
+    const musts = [{ kind: 'move', of: ['body-lock-i-step-over-to-the-flat-side'], work: 60 }];
+    expect((await ask({}, { musts })).value.proposals!.length).toBeGreaterThan(0);
+    expect((await ask({}, { musts: [{ kind: 'move', of: ['constructor'] }] })).value.notMet!.join()).toContain('not in the tree');
+    expect((await ask({}, { theme: { place: '..' } })).value.proposals!.length).toBeGreaterThan(0);
+  });
+});
