@@ -58,6 +58,7 @@ function themeFrom(tree: TreeDocument, given: string | undefined): Theme | strin
 }
 
 const sent = (tree: TreeDocument, proposal: Proposal, settings: ClassSettings) => ({
+  about: proposal.about,
   minutes: proposal.minutes,
   worth: proposal.worth,
   gap: proposal.gap,

@@ -12,6 +12,7 @@ export type Screen =
   | 'Rules and people'
   | 'Compare'
   | 'Log'
+  | 'Course'
   | 'Game plan';
 
 const UNDO: readonly ScreenKey[] = [

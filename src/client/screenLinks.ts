@@ -12,6 +12,7 @@ export function screenLinks(treeId: string, current: Screen, query = ''): StripL
     { href: `/finder/${id}`, label: 'Finder' },
     { href: `/odds/${id}${along}`, label: 'Odds' },
     { href: `/class/${id}`, label: 'Class' },
+    { href: `/course/${id}`, label: 'Course', more: true },
     { href: `/plan/${id}${along}`, label: 'Game plan', more: true },
     { href: `/catalogue/${id}`, label: 'Catalogue', more: true },
     { href: `/files`, label: 'Files', more: true },

@@ -28,6 +28,10 @@ export const proposalAskedSchema = z.strictObject({
   musts: z.array(plannedUnitSchema).max(20),
   mustNots: z.array(specSchema).max(200),
   mostNew: z.number().int().min(0).max(20).nullable(),
+  /** Days before a unit may come again; 0 = at once. */
+  gapDays: z.number().int().min(0).max(60).optional(),
+  /** The best class alone, without another one beside it. */
+  one: z.boolean().optional(),
 });
 export type ProposalAsked = z.output<typeof proposalAskedSchema>;
 
@@ -38,6 +42,8 @@ export interface ProposedUnit {
   readonly reasons: readonly string[];
 }
 export interface ProposalSent {
+  /** Name of the place that it is about; '' = several. */
+  readonly about: string;
   readonly units: readonly ProposedUnit[];
   readonly minutes: number;
   /** "4.3 in 100 rounds" */

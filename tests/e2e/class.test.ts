@@ -114,6 +114,57 @@ describe('a class for thirteen, from the demo', () => {
   });
 });
 
+describe('a course', () => {
+  interface Planned {
+    readonly id: string;
+    readonly date?: string;
+    readonly units: readonly { kind: string; of: readonly string[]; work?: number }[];
+    readonly fromCourse?: boolean;
+  }
+  const planned = async (): Promise<Planned[]> => {
+    const response = await fetch(`${server.baseUrl}/api/documents/class?whole`);
+    const { documents } = (await response.json()) as { documents: { document: Planned }[] };
+    return documents.map(({ document }) => document).filter(({ date }) => date !== undefined);
+  };
+  const planWeeks = async (words: string): Promise<void> => {
+    await press(words);
+    await page.waitForFunction(() => [...document.querySelectorAll('button')].some((item) => item.textContent === 'Stop'));
+    await page.waitForFunction(() => ![...document.querySelectorAll('button')].some((item) => item.textContent === 'Stop'), {
+      timeout: 90_000,
+    });
+  };
+  it('is planned evening by evening, nothing twice within its gap, and goes out as a calendar', async () => {
+    await page.goto(`${server.baseUrl}/course/league-evening`, { waitUntil: 'networkidle0' });
+    await waitForText(page, 'No class has a day yet');
+    await planWeeks('Plan them');
+    await page.waitForFunction(() => document.querySelectorAll('main ol > li').length >= 4);
+    const classes = await planned();
+    expect(classes).toHaveLength(8);
+    for (const [i, a] of classes.entries())
+      for (const b of classes.slice(i + 1))
+        if (Math.abs(Date.parse(a.date!) - Date.parse(b.date!)) < 6 * 86_400_000)
+          for (const unit of a.units)
+            expect(b.units.map(({ kind, of }) => JSON.stringify([kind, of]))).not.toContain(JSON.stringify([unit.kind, unit.of]));
+    expect(await axeFindings(page)).toEqual([]);
+    const calendar = await (await fetch(`${server.baseUrl}/api/trees/league-evening/calendar`)).text();
+    expect(calendar.match(/BEGIN:VEVENT/g)).toHaveLength(8);
+  });
+  it('planned again keeps what was changed by hand', async () => {
+    const [first] = (await planned()).toSorted((a, b) => (a.date! < b.date! ? -1 : 1));
+    await page.goto(`${server.baseUrl}/class/league-evening?class=${first!.id}`, { waitUntil: 'networkidle0' });
+    await page.click('[data-unit]');
+    await press('Later');
+    await waitForStored(page);
+    const mine = (await planned()).find(({ id }) => id === first!.id)!;
+    expect(mine.fromCourse).toBeUndefined();
+    await page.goto(`${server.baseUrl}/course/league-evening`, { waitUntil: 'networkidle0' });
+    await planWeeks('Plan them again');
+    const after = await planned();
+    expect(after).toHaveLength(8);
+    expect(after.find(({ id }) => id === mine.id)).toEqual(mine);
+  });
+});
+
 describe('a proposal that cannot be', () => {
   const ask = async (plan: object, more: object = {}) => {
     const body = { plan: { slotMinutes: 60, people: 12, bothSides: true, warmUpMinutes: 6, debriefMinutes: 4, changeOverMinutes: 0, units: [], ...plan }, theme: null, musts: [], mustNots: [], mostNew: null, ...more }; // prettier-ignore

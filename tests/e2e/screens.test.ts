@@ -30,6 +30,7 @@ const screensOf = (tree: string): string[] => [
   `/odds/${tree}`,
   `/plan/${tree}`,
   `/class/${tree}`,
+  `/course/${tree}`,
   `/catalogue/${tree}`,
   `/grips/${tree}`,
   `/rules/${tree}`,

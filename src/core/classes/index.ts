@@ -1,6 +1,7 @@
 export * from './propose';
 export * from './branches';
 export * from './caller';
+export * from './course';
 export * from './drop';
 export * from './limits';
 export * from './offers';

@@ -49,7 +49,7 @@ export function unitTitle(tree: TreeDocument, { kind, start, end, transitions }:
   const index = indexOf(tree);
   const name = (i: number): string => sayMove(index.transitions.get(transitions[i]!)!);
   const place = positionOf(index, start).name;
-  if (kind === 'chain') return `${place} to ${positionOf(index, end).name}`;
+  if (kind === 'chain') return `${place} to ${positionOf(index, end).name}, ${name(0)} first`;
   if (kind === 'read' || kind === 'round') return place;
   return kind === 'loop' ? `${name(0)}, ${name(1)}` : name(0);
 }

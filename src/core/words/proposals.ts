@@ -50,7 +50,8 @@ export function sayLeftOut({ why, needs, minutes }: LeftOut): string {
 }
 
 const GIVEN_UP = {
-  theme: 'No class of this theme alone fits: other units are in, too.',
+  place: 'No class about one place alone fits: its units are about several.',
+  theme: 'Not enough of this school fits: other units are in, too.',
   shape: 'No class of the usual shape (one to four parts, one or two rounds, three to seven in all) can be made: this one has another.',
   musts: '',
 };

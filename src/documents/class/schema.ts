@@ -41,6 +41,8 @@ export const classPlanSchema = z.strictObject({
     .string()
     .regex(/^([01]\d|2[0-3]):[0-5]\d$/, 'a time like 18:30')
     .optional(),
+  /** Planned with a course and not changed by hand since: may be planned again. */
+  fromCourse: z.boolean().optional(),
   /** Who trains: a group of the gym, less those who stay away, and whoever comes besides. */
   group: idSchema.optional(),
   away: idsSchema.optional(),

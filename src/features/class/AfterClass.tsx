@@ -5,7 +5,7 @@ import { idToAddress } from '@/contracts/address';
 import { recurringMistakes, WENT, type DrillUnit, type HeldClass, type Went } from '@/core/classes';
 import type { Athlete } from '@/core/people';
 import { indexOf, type TreeDocument } from '@/core/tree';
-import { plural, sayMove, sayUnit } from '@/core/words';
+import { plural, sayHeld, sayMove, sayUnit } from '@/core/words';
 import type { ClassDocument } from '@/documents/class/schema';
 import { buttonClass } from '@/ui/Field';
 import { Select } from '@/ui/Select';
@@ -19,6 +19,8 @@ interface Props {
   readonly expected: readonly Athlete[];
   readonly held: readonly HeldClass[];
   readonly today: string;
+  /** Of all athletes, by id. */
+  readonly names: ReadonlyMap<string, string>;
   readonly onHeld: (held: HeldClass) => void;
 }
 
@@ -26,7 +28,7 @@ const WORDS: Record<Went, string> = { well: 'went well', partly: 'began, not the
 const HEAD = 'mt-3 border-t border-hair pt-2 text-[15px] tracking-wide uppercase';
 
 /** Classes that were held of this tree, and mistakes that come again. */
-function Before({ tree, held }: Pick<Props, 'tree' | 'held'>) {
+function Before({ tree, held, names }: Pick<Props, 'tree' | 'held' | 'names'>) {
   const { transitions } = indexOf(tree);
   const again = recurringMistakes(held).slice(0, 5);
   return (
@@ -45,20 +47,26 @@ function Before({ tree, held }: Pick<Props, 'tree' | 'held'>) {
       {held
         .toSorted((a, b) => (a.date < b.date ? 1 : -1))
         .slice(0, 8)
-        .map(({ id, date, name, people, units }) => (
-          <p key={id}>
-            {date}: {name}{' '}
-            <span className="text-soft">
-              {plural(people, 'person', 'people')}, {plural(units.filter(({ went }) => went !== 'not').length, 'unit')}
-            </span>
-          </p>
+        .map((one) => (
+          <details key={one.id} className="border-t border-hair">
+            <summary className="min-h-8">
+              {one.date}: {one.name}{' '}
+              <span className="text-soft">
+                {plural(one.people, 'person', 'people')}, {plural(one.units.filter(({ went }) => went !== 'not').length, 'unit')}
+              </span>
+            </summary>
+            {/* To be read out or sent on to those who missed it. */}
+            {sayHeld(tree, one, names).map((sentence) => (
+              <p key={sentence}>{sentence}</p>
+            ))}
+          </details>
         ))}
     </>
   );
 }
 
 /** A minute after class: who came, how far each unit came, mistakes seen. Written down once; staleness and proposals follow from it. */
-export function AfterClass({ tree, plan, units, expected, held, today, onHeld }: Props) {
+export function AfterClass({ tree, plan, units, expected, held, today, names, onHeld }: Props) {
   const [went, setWent] = useState<Readonly<Record<string, Went>>>({});
   const [stayed, setStayed] = useState<ReadonlySet<string>>(new Set());
   const [seen, setSeen] = useState<ReadonlySet<string>>(new Set());
@@ -156,7 +164,7 @@ export function AfterClass({ tree, plan, units, expected, held, today, onHeld }:
           )}
         </>
       )}
-      <Before {...{ tree, held }} />
+      <Before {...{ tree, held, names }} />
     </div>
   );
 }

@@ -92,7 +92,8 @@ export function ClassScreen({ tree: bare, book, plan: opened, revision, classes,
   const unit = model.units.find((item) => item.key === chosen);
   const { overrunMinutes, totalMinutes } = model.time;
   const over = overrunMinutes > 1e-9;
-  const setUnits = (label: string, units: readonly PlannedUnit[]) => change(label, { units });
+  // What is changed by hand stays when the course is planned again.
+  const setUnits = (label: string, units: readonly PlannedUnit[]) => change(label, { units, fromCourse: undefined });
   const add = (label: string, units: readonly UnitSpec[]) => setUnits(label, withUnits(plan.units, units));
   const drop = (keys: readonly string[]) => {
     const gone = withDependents(model.units, keys);
@@ -125,6 +126,9 @@ export function ClassScreen({ tree: bare, book, plan: opened, revision, classes,
         <UndoButtons undoes={undoes} redoes={redoes} undo={undo} redo={redo} />
         <PageLink href={`/class/${id}/sheet?class=${encodeURIComponent(plan.id)}`} className="ml-auto underline">
           Print sheet
+        </PageLink>
+        <PageLink href={`/class/${id}/cards?class=${encodeURIComponent(plan.id)}`} className="underline">
+          Feeder cards
         </PageLink>
       </AppStrip>
       <StoredAlert why={[stored.why]} onRead={stored.word === WAITS ? undefined : () => session.dispatch({ type: 'read' })} />
@@ -218,7 +222,12 @@ export function ClassScreen({ tree: bare, book, plan: opened, revision, classes,
             )}
             {tab === 'pairs' && <PairsPanel {...{ tree, plan, expected }} units={model.units} onChange={change} />}
             {tab === 'after' && (
-              <AfterClass {...{ tree, plan, expected, held, today }} units={model.units} onHeld={(one) => setHeld([...held, one])} />
+              <AfterClass
+                {...{ tree, plan, expected, held, today }}
+                names={new Map(book.athletes.map((item) => [item.id, item.name]))}
+                units={model.units}
+                onHeld={(one) => setHeld([...held, one])}
+              />
             )}
           </SheetTabs>
         </aside>

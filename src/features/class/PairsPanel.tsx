@@ -1,7 +1,7 @@
 'use client';
 import { useMemo, useState } from 'react';
-import { brokenIn, planPairs, swapped, type DrillUnit, type Pairing, type Trainee } from '@/core/classes';
-import { feedsOnly, isMinor, levelRank, type Athlete } from '@/core/people';
+import { brokenIn, keptPairs, planPairs, swapped, traineeOf, type DrillUnit } from '@/core/classes';
+import type { Athlete } from '@/core/people';
 import type { TreeDocument } from '@/core/tree';
 import { plural, sayUnit } from '@/core/words';
 import type { ClassPlan } from '@/documents/class/schema';
@@ -16,22 +16,6 @@ interface Props {
   readonly onChange: (label: string, patch: Partial<ClassPlan>) => void;
 }
 
-const traineeOf = (athlete: Athlete): Trainee => ({
-  id: athlete.id,
-  kilos: athlete.kilos ?? null,
-  level: levelRank(athlete.level),
-  feedsOnly: feedsOnly(athlete),
-  isMinor: isMinor(athlete),
-});
-
-/** What the coach changed, while it is of exactly those who come and of as many units; else null. */
-function keptPairs(plan: ClassPlan, expected: readonly Athlete[], rounds: number): readonly (readonly Pairing[])[] | null {
-  const { pairs } = plan;
-  if (pairs?.length !== rounds) return null;
-  const ids = JSON.stringify(expected.map(({ id }) => id).toSorted());
-  return pairs.every((groups) => JSON.stringify(groups.flat().toSorted()) === ids) ? pairs : null;
-}
-
 /** Who works with whom in each unit: nobody twice until all have met, near in size and level; two are changed by pressing both. */
 export function PairsPanel({ tree, plan, units, expected, onChange }: Props) {
   const [taken, setTaken] = useState<{ round: number; id: string } | null>(null);
@@ -42,7 +26,11 @@ export function PairsPanel({ tree, plan, units, expected, onChange }: Props) {
     [people, worked.length, plan.pairSeed],
   );
   const names = new Map(expected.map(({ id, name }) => [id, name]));
-  const own = keptPairs(plan, expected, worked.length);
+  const own = keptPairs(
+    plan.pairs,
+    expected.map(({ id }) => id),
+    worked.length,
+  );
   const rounds = own ?? planned.rounds;
   const byId = new Map(people.map((item) => [item.id, item]));
   if (expected.length === 0)

@@ -53,7 +53,10 @@ interface ProposedProps {
 function Proposed({ tree, proposal, title, onTake, onNot }: ProposedProps) {
   return (
     <section aria-label={title} className="mt-4 border-t-2 border-ink pt-2">
-      <h3 className="text-[19px]">{title}</h3>
+      <h3 className="text-[19px]">
+        {title}
+        {proposal.about !== '' && `: ${proposal.about}`}
+      </h3>
       <p>
         {minutesInWords(proposal.minutes)} of drills, worth {proposal.worth} rounds. <span className="text-soft">{proposal.sure}</span>
       </p>

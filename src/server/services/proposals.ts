@@ -1,7 +1,8 @@
-import { knownOn, type Proposal } from '@/core/classes';
-import { expectedAt, treeInGym } from '@/core/people';
-import type { TreeDocument } from '@/core/tree';
+import { asHeld, knownOn, practised, tooSoon, unitOf, type HeldClass, type Proposal, type UnitSpec } from '@/core/classes';
+import { expectedAt, treeInGym, type Athlete, type GymBook } from '@/core/people';
+import { indexOf, type TreeDocument } from '@/core/tree';
 import { inHundred, sayGap, sayImpossible, sayLeftOut, sayNotMet, sayReasons, sayUnit } from '@/core/words';
+import { findClasses } from './classes';
 import type { ProposalAsked, ProposalsAnswer, ProposalSent } from '@/contracts/classes';
 import type { Context } from './context';
 import { findHeld } from './held';
@@ -10,6 +11,7 @@ import { findBook, findTree } from './trees';
 
 function sent(tree: TreeDocument, proposal: Proposal, nameOf: (key: string) => string): ProposalSent {
   return {
+    about: proposal.about === null ? '' : (indexOf(tree).positions.get(proposal.about)?.name ?? ''),
     units: proposal.chosen.map((item) => ({
       unit: { ...item.unit.spec, of: [...item.unit.spec.of], work: item.unit.workMinutes },
       minutes: item.minutes,
@@ -26,6 +28,19 @@ function sent(tree: TreeDocument, proposal: Proposal, nameOf: (key: string) => s
 const sayGone = (count: number): string[] =>
   count === 0 ? [] : [`${count === 1 ? 'One unit that you asked for is' : `${count} units that you asked for are`} not in the tree as it is looked at here.`]; // prettier-ignore
 
+/** Classes that stand between today and a day, as if they were held as planned. */
+async function plannedBefore(context: Context, tree: TreeDocument, book: GymBook, today: string, day: string): Promise<HeldClass[]> {
+  const people = ({ group, ...plan }: { group?: string | undefined; date?: string | undefined }): Athlete[] =>
+    expectedAt(book.athletes, book.groups?.find(({ id }) => id === group), plan); // prettier-ignore
+  const movesOf = (unit: UnitSpec) => {
+    const made = unitOf(tree, unit);
+    return made ? practised(tree, made) : [];
+  };
+  return (await findClasses(context, tree.id))
+    .map(({ plan }) => plan)
+    .flatMap((plan) => (plan.date !== undefined && plan.date >= today && plan.date < day ? [asHeld({ date: plan.date, units: plan.units }, people(plan).map(({ id }) => id), movesOf)] : [])); // prettier-ignore
+}
+
 /** Two clearly different classes for this slot and these people, best first; or sentences why there is none. Null = no such tree. */
 export async function findProposals(
   context: Context,
@@ -39,10 +54,14 @@ export async function findProposals(
   const book = await findBook(context, treeId);
   const { plan, theme, musts, mustNots, mostNew } = asked;
   const athletes = expectedAt(book.athletes, book.groups?.find(({ id }) => id === plan.group), plan); // prettier-ignore
-  const known = knownOn(await findHeld(context, treeId), plan.date ?? today, athletes.map(({ id }) => id)); // prettier-ignore
+  const day = plan.date ?? today;
+  const past = await findHeld(context, treeId);
+  const planned = await plannedBefore(context, stored.tree, book, today, day);
+  const known = knownOn([...past, ...planned], day, athletes.map(({ id }) => id)); // prettier-ignore
+  const soon = tooSoon([...past, ...planned].map(({ date, units }) => ({ date, units: units.map(({ unit }) => unit) })), day, asked.gapDays ?? 0); // prettier-ignore
   const filter = plan.filter ?? {};
   const { tree, candidates, first, second, gone, around } = await proposeFrom(treeInGym(stored.tree, book), {
-    ...{ settings: plan, filter, athletes, known, theme, musts, mustNots, mostNew },
+    ...{ settings: plan, filter, athletes, known, theme, musts, mustNots, mostNew, soon, one: asked.one ?? false },
   });
   const names = new Map(candidates.map(({ unit }) => [unit.key, sayUnit(tree, unit)]));
   const nameOf = (key: string): string => names.get(key) ?? 'a unit that is gone';

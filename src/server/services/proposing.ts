@@ -4,6 +4,7 @@ import {
   propose,
   unitKey,
   unitOf,
+  unitsByPlace,
   unlike,
   USUAL_SHAPE,
   type Candidate,
@@ -34,6 +35,10 @@ export interface Asked {
   readonly musts: readonly PlannedUnit[];
   readonly mustNots: readonly UnitSpec[];
   readonly mostNew: number | null;
+  /** The best class alone. */
+  readonly one?: boolean;
+  /** Keys of units that came too short a time ago. */
+  readonly soon?: ReadonlySet<string>;
 }
 export interface Proposed {
   /** The tree as it is looked at for these people. */
@@ -60,15 +65,17 @@ function boundBy(filter: Filter, athletes: readonly Athlete[]): Filter {
   };
 }
 
-/** Keys of the units of a theme: those through its place, or of its school. */
-function themeOf(tree: TreeDocument, units: readonly DrillUnit[], theme: Theme): ReadonlySet<string> | null {
-  if (theme === null) return null;
+/** Keys of the units of a school; null = none is asked. */
+function schoolOf(tree: TreeDocument, units: readonly DrillUnit[], theme: Theme): ReadonlySet<string> | null {
+  if (theme === null || 'place' in theme) return null;
   const { transitions } = indexOf(tree);
-  const isOf = ({ start, end, transitions: moves }: DrillUnit): boolean =>
-    'place' in theme
-      ? start === theme.place || end === theme.place || moves.some((id) => transitions.get(id)!.from === theme.place)
-      : moves.some((id) => transitions.get(id)!.schools?.includes(theme.school));
-  return new Set(units.filter(isOf).map(({ key }) => key));
+  return new Set(units.filter((unit) => unit.transitions.some((id) => transitions.get(id)!.schools?.includes(theme.school))).map(({ key }) => key)); // prettier-ignore
+}
+/** What a class may be about: the place that is asked for, or any one. */
+function placesOf(tree: TreeDocument, units: readonly DrillUnit[], theme: Theme): Wanted['places'] {
+  const all = unitsByPlace(tree, units);
+  if (theme === null || 'school' in theme) return all.size > 0 ? all : null;
+  return new Map([[theme.place, all.get(theme.place) ?? new Set<string>()]]);
 }
 
 /** Units whose every move two thirds of those who come have been taught. */
@@ -80,6 +87,12 @@ const knownUnits = (units: readonly DrillUnit[], known: Known): ReadonlySet<stri
       )
       .map(({ key }) => key),
   );
+
+/** What a clearly different class may hold: about another place unless one is asked for, with at most half of the same minutes. */
+function otherThan(wanted: Wanted, first: Proposal, theme: Theme): Wanted {
+  const others = new Map([...(wanted.places ?? [])].filter(([place]) => place !== first.about));
+  return { ...wanted, unlike: unlike(first), ...(theme === null && others.size > 0 ? { places: others } : {}) };
+}
 
 /** The best class of a tree for a slot and these people, and a clearly different one. */
 export async function proposeFrom(whole: TreeDocument, asked: Asked): Promise<Proposed> {
@@ -97,12 +110,17 @@ export async function proposeFrom(whole: TreeDocument, asked: Asked): Promise<Pr
     mostNew,
     hardInARow: 2,
     musts: must.flatMap(({ unit }) => unit?.key ?? []),
-    mustNots: mustNots.map(unitKey),
+    // What the coach wants in comes however soon.
+    mustNots: [...mustNots.map(unitKey), ...[...(asked.soon ?? [])].filter((key) => !must.some(({ unit }) => unit?.key === key))],
     known: knownUnits(units, known),
-    theme: themeOf(tree, units, asked.theme),
+    theme: schoolOf(tree, units, asked.theme),
+    places: placesOf(tree, units, asked.theme),
   };
   const first = await propose(candidates, settings, wanted, solveProgramme);
-  const again = 'impossible' in first ? null : await propose(candidates, settings, { ...wanted, unlike: unlike(first) }, solveProgramme);
+  const again =
+    asked.one === true || 'impossible' in first
+      ? null
+      : await propose(candidates, settings, otherThan(wanted, first, asked.theme), solveProgramme);
   const second = again === null || 'impossible' in again ? null : again;
   return { tree, candidates, first, second, gone: must.filter(({ unit }) => unit === null).map(({ item }) => item), around };
 }

@@ -1,4 +1,5 @@
 import { groupBy, seededRandom } from '../../base';
+import { feedsOnly, isMinor, levelRank, type Athlete } from '../../people';
 import { leastCostMatching } from './matching';
 
 /** All that pairing has to know of somebody. */
@@ -11,6 +12,13 @@ export interface Trainee {
   readonly feedsOnly: boolean;
   readonly isMinor: boolean;
 }
+export const traineeOf = (athlete: Athlete): Trainee => ({
+  id: athlete.id,
+  kilos: athlete.kilos ?? null,
+  level: levelRank(athlete.level),
+  feedsOnly: feedsOnly(athlete),
+  isMinor: isMinor(athlete),
+});
 /** Two who work together, or a three in turn. */
 export type Pairing = readonly string[];
 export interface PairPlan {
@@ -182,4 +190,15 @@ export function brokenIn(groups: readonly Pairing[], people: ReadonlyMap<string,
     const known = group.flatMap((id) => people.get(id) ?? []);
     return known.some((a, i) => known.slice(i + 1).some((b) => !mayPair(a, b)));
   });
+}
+
+/** What the coach changed by hand, while it is of exactly those who come and of as many rounds; else null. */
+export function keptPairs(
+  pairs: readonly (readonly Pairing[])[] | undefined,
+  people: readonly string[],
+  rounds: number,
+): readonly (readonly Pairing[])[] | null {
+  if (pairs?.length !== rounds) return null;
+  const ids = JSON.stringify(people.toSorted());
+  return pairs.every((groups) => JSON.stringify(groups.flat().toSorted()) === ids) ? pairs : null;
 }

@@ -1,4 +1,5 @@
 export * from './candidates';
 export * from './model';
+export * from './places';
 export * from './programme';
 export * from './propose';

@@ -1,3 +1,4 @@
+import type { PositionId } from '../../tree';
 import { PHASES, type Phase } from '../spec';
 import type { Candidate } from './candidates';
 import type { Programme, Row } from './programme';
@@ -26,12 +27,22 @@ export interface Wanted {
   readonly mustNots: readonly string[];
   /** Keys of units that those who come know already. */
   readonly known: ReadonlySet<string>;
-  /** Keys of units that belong to the theme; null = none is asked. */
+  /** By place the keys of what a class about it may hold: it is about one of them; null = about any number. */
+  readonly places: ReadonlyMap<PositionId, ReadonlySet<string>> | null;
+  /** Keys of units of which most of the class is to be made; null = none is asked. */
   readonly theme: ReadonlySet<string> | null;
   /** Sets of keys that were tried and have no order: at least one of each stays out. */
   readonly cuts?: readonly ReadonlySet<string>[];
   /** At most half of these minutes may come again. */
   readonly unlike?: ReadonlyMap<string, number>;
+}
+
+/** The place that a solution is about. */
+export function aboutIn({ places }: Wanted, variables: number, chosen: readonly number[]): PositionId | null {
+  if (!places) return null;
+  const first = variables - places.size;
+  const at = chosen.find((i) => i >= first);
+  return at === undefined ? null : ([...places.keys()][at - first] ?? null);
 }
 
 /** All candidates of a unit are 1 together at most; `gain` of what counts once may be had if one that brings it is in. */
@@ -85,7 +96,20 @@ export function programmeOf(candidates: readonly Candidate[], wanted: Wanted): P
   );
   const gains = [...once.values()].filter(({ worth }) => worth > 0);
   gains.forEach(({ from }, i) => atMost(0, [[candidates.length + i, 1], ...from.map((item) => [item, -1] as const)]));
+  const first = candidates.length + gains.length;
+  if (wanted.places) {
+    const places = [...wanted.places.values()];
+    atMost(1, places.map((_, i) => [first + i, 1] as const), 1); // prettier-ignore
+    for (const [key, of] of byKey) {
+      const about = places.flatMap((keys, i) => (keys.has(key) ? [[first + i, -1] as const] : []));
+      atMost(0, [...ones(of), ...about]);
+    }
+  }
   // Of equal benefit the shorter: less than any difference that counts.
-  const worth = [...candidates.map(({ benefit, minutes }) => benefit * 100 - minutes * 1e-5), ...gains.map((gain) => gain.worth * 100)];
+  const worth = [
+    ...candidates.map(({ benefit, minutes }) => benefit * 100 - minutes * 1e-5),
+    ...gains.map((gain) => gain.worth * 100),
+    ...Array<number>(wanted.places?.size ?? 0).fill(0),
+  ];
   return { worth, rows };
 }

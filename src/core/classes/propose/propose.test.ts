@@ -32,7 +32,17 @@ const candidate = (of: DrillUnit, minutes: number, benefit: number, extra: Parti
   ...extra,
 });
 const WANTED: Wanted = {
-  ...{ minutes: 50, shape: USUAL_SHAPE, mostNew: null, hardInARow: 2, musts: [], mustNots: [], known: new Set<string>(), theme: null },
+  ...{
+    minutes: 50,
+    shape: USUAL_SHAPE,
+    mostNew: null,
+    hardInARow: 2,
+    musts: [],
+    mustNots: [],
+    known: new Set<string>(),
+    theme: null,
+    places: null,
+  },
 };
 const keysOf = (found: unknown): string[] => (found as Proposal).chosen.map((item) => item.unit.key);
 
@@ -64,6 +74,23 @@ describe('a proposed class', () => {
     expect(
       keysOf(await propose(pool, SETTINGS, { ...WANTED, minutes: 25, known: new Set(['a', 'b']), shape: null }, bruteSolve)),
     ).toContain('ab');
+  });
+  it('is about one of the places that are asked for, or says that none would do', async () => {
+    const places = new Map([
+      ['first', new Set(['a', 'b', 'round'])],
+      ['second', new Set(['c', 'other'])],
+    ]);
+    const loose = { ...WANTED, shape: { phases: {}, all: [2, 7] as const }, places };
+    const found = (await propose(pool, SETTINGS, loose, bruteSolve)) as Proposal;
+    expect(found).toMatchObject({ about: 'first', givenUp: [] });
+    expect(keysOf(found).toSorted()).toEqual(['a', 'b', 'round']);
+    const second = (await propose(pool, SETTINGS, { ...loose, mustNots: ['a'] }, bruteSolve)) as Proposal;
+    expect(second.about).toBe('second');
+    expect(keysOf(second)).toEqual(['c', 'other']);
+    expect(await propose(pool, SETTINGS, { ...loose, places: new Map([['none', new Set<string>()]]) }, bruteSolve)).toMatchObject({
+      about: null,
+      givenUp: ['place'],
+    });
   });
   it('counts what counts once, once', async () => {
     const once = [{ key: 'teach t', kind: 'teach' as const, transition: 't', worth: 0.04 }];

@@ -2,7 +2,8 @@ import { checkOrder, inOrder } from '../order';
 import { unitMinutes, type ClassSettings } from '../time';
 import type { DrillUnit } from '../units';
 import type { Candidate, Once } from './candidates';
-import { programmeOf, type Wanted } from './model';
+import type { PositionId } from '../../tree';
+import { aboutIn, programmeOf, type Wanted } from './model';
 import type { Solve } from './programme';
 
 /** Why a unit is in. */
@@ -27,8 +28,10 @@ export interface LeftOut {
   readonly needs: readonly string[];
   readonly minutes: number;
 }
-export type GivenUp = 'theme' | 'shape' | 'musts';
+export type GivenUp = 'theme' | 'place' | 'shape' | 'musts';
 export interface Proposal {
+  /** The place that the class is about; null = several. */
+  readonly about: PositionId | null;
   /** In the order of the class. */
   readonly chosen: readonly Chosen[];
   readonly minutes: number;
@@ -139,7 +142,13 @@ async function solved(candidates: readonly Candidate[], wanted: Wanted, solve: S
     if (status === 'impossible' || units.length === 0) return null;
     const order = ordered(units.map(({ unit }) => unit), (unit) => isHard.get(unit.key)!, wanted.hardInARow); // prettier-ignore
     const value = chosen.reduce((sum, i) => sum + programme.worth[i]!, 0);
-    if (order) return { chosen: order.map((unit) => units.find((item) => item.unit === unit)!), value, bound };
+    if (order)
+      return {
+        chosen: order.map((unit) => units.find((item) => item.unit === unit)!),
+        value,
+        bound,
+        about: aboutIn(wanted, programme.worth.length, chosen),
+      };
     cuts.push(new Set(units.map(({ unit }) => unit.key)));
   }
   return null;
@@ -147,11 +156,12 @@ async function solved(candidates: readonly Candidate[], wanted: Wanted, solve: S
 
 /** With theme, shape and musts given up one after the other until a class exists (MODEL §5, impossible). */
 function attempts(wanted: Wanted): { wanted: Wanted; givenUp: GivenUp[] }[] {
-  const none = { ...wanted, theme: null };
+  const none = { ...wanted, theme: null, places: null };
   const all = [
     { wanted, givenUp: [] as GivenUp[] },
-    { wanted: none, givenUp: ['theme' as const] },
-    { wanted: { ...none, shape: null }, givenUp: ['theme' as const, 'shape' as const] },
+    { wanted: { ...wanted, theme: null }, givenUp: ['theme' as const] },
+    { wanted: none, givenUp: ['theme' as const, 'place' as const] },
+    { wanted: { ...none, shape: null }, givenUp: ['theme' as const, 'place' as const, 'shape' as const] },
   ];
   // The fewest musts out: all but one, then all but two; beyond that none is kept.
   const each = wanted.musts.map((must) => wanted.musts.filter((item) => item !== must));
@@ -159,9 +169,11 @@ function attempts(wanted: Wanted): { wanted: Wanted; givenUp: GivenUp[] }[] {
     wanted.musts.length <= 8 ? each.flatMap((kept, i) => kept.slice(i).map((second) => kept.filter((item) => item !== second))) : [];
   const fewer = [...each, ...pairs, ...(wanted.musts.length > 2 ? [[]] : [])];
   return [
-    ...all.filter(({ givenUp }) => !givenUp.includes('theme') || wanted.theme !== null || givenUp.includes('shape')),
+    ...all
+      .filter(({ givenUp }) => givenUp.length !== 1 || wanted.theme !== null)
+      .filter(({ givenUp }) => givenUp.length !== 2 || wanted.places !== null),
     ...(wanted.musts.length > 0
-      ? fewer.map((musts) => ({ wanted: { ...none, shape: null, musts }, givenUp: ['theme', 'shape', 'musts'] as GivenUp[] }))
+      ? fewer.map((musts) => ({ wanted: { ...none, shape: null, musts }, givenUp: ['theme', 'place', 'shape', 'musts'] as GivenUp[] }))
       : []),
   ];
 }
@@ -208,6 +220,7 @@ export async function propose(
     const worth = long.reduce((sum, { benefit }) => sum + benefit, 0) + [...once.values()].reduce((sum, item) => sum + item, 0);
     const without = wanted.musts.filter((key) => !keys.has(key));
     return {
+      about: found.about,
       chosen: long.map((item): Chosen => ({
         ...{ unit: item.unit, minutes: item.minutes, benefit: item.benefit, once: item.once, isNew: item.isNew, staleness: item.staleness },
         isMust: wanted.musts.includes(item.unit.key),
@@ -220,6 +233,7 @@ export async function propose(
       givenUp: attempt.givenUp.filter(
         (item) =>
           (item === 'theme' && wanted.theme !== null) ||
+          (item === 'place' && wanted.places !== null) ||
           (item === 'shape' && wanted.shape !== null) ||
           (item === 'musts' && without.length > 0),
       ),

@@ -1,0 +1,14 @@
+import type { Metadata } from 'next';
+import { openTree, type TreePage } from '@/app/openTree';
+import { CourseScreen } from '@/features/course/CourseScreen';
+import { findClasses } from '@/server/services/classes';
+import { findHeld } from '@/server/services/held';
+import { findBook } from '@/server/services/trees';
+
+export const metadata: Metadata = { title: 'Course' };
+
+export default async function CoursePage({ params }: TreePage) {
+  const { context, tree } = await openTree(params);
+  const [classes, held, book] = await Promise.all([findClasses(context, tree.id), findHeld(context, tree.id), findBook(context, tree.id)]);
+  return <CourseScreen {...{ tree, held, book }} classes={classes.map(({ plan }) => plan)} today={new Date().toISOString().slice(0, 10)} />;
+}
