@@ -1,7 +1,7 @@
 import { callFeeder, feederOf, type DrillUnit, type Pairing } from '../classes';
 import { seededRandom } from '../base';
 import { findValue, indexOf, positionOf, sharesOf, type TreeDocument } from '../tree';
-import { feederSentence, resistanceText, sayLeaveOut, sayUnit } from './drills';
+import { feederSentence, resistanceText, sayLeaveOut, UNIT_WORDS } from './drills';
 
 /** One unit on the card of somebody who feeds. */
 export interface CardLine {
@@ -46,7 +46,12 @@ export function feederCardsOf(
     const feeder = feederOf(unit);
     const out = sayLeaveOut(tree, feeder);
     return {
-      ...{ unit: sayUnit(tree, unit), with: partner, resistance: resistanceText(unit) },
+      // Where it begins, not what is done: that would tell him what is coming.
+      ...{
+        unit: `${i + 1}. ${UNIT_WORDS[unit.kind]}, ${positionOf(indexOf(tree), unit.start).name}`,
+        with: partner,
+        resistance: resistanceText(unit),
+      },
       feeder: [...feeder.map((line) => feederSentence(tree, line)), ...(out === '' ? [] : [out])],
       calls: callsOf(tree, unit, seed * 1000 + i * 50 + ofWhom),
     };

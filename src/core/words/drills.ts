@@ -36,11 +36,12 @@ export function feederSentence(tree: TreeDocument, { position: id, show }: Feede
   return `${position.name}: ${words}${value?.cue ? ` (${value.cue})` : ''}.`;
 }
 
-/** What most of all is to be left out of one drill, over all of its lines; '' = nothing. */
+/** What is to be left out of one drill, over all of its lines, but for what a line of it shows; '' = nothing. */
 export function sayLeaveOut(tree: TreeDocument, lines: readonly FeederLine[]): string {
+  const shown = new Set(lines.map(({ show }) => show));
   const out = lines.flatMap(({ position: id, leaveOut }) => {
     const position = positionOf(indexOf(tree), id);
-    return leaveOut.flatMap((valueId) => findValue(position, valueId)?.value.name ?? []);
+    return leaveOut.filter((value) => !shown.has(value)).flatMap((value) => findValue(position, value)?.value.name ?? []);
   });
   return out.length === 0 ? '' : `Leave out: ${[...new Set(out)].join(', ')}.`;
 }

@@ -85,6 +85,8 @@ export function ClassScreen({ tree: bare, book, plan: opened, revision, classes,
   const wrong = useMemo(() => sentencesOf(tree, model, expected), [tree, model, expected]);
   const [tab, setTab] = useState<SheetTab>(plan.units.length === 0 ? 'propose' : 'class');
   const [held, setHeld] = useState(heldBefore);
+  // Open at first for a class of nothing; then as the coach leaves it.
+  const [isByHand] = useState(opened.units.length === 0);
   const open = (key: string | null) => {
     setChosen(key);
     setTab('class');
@@ -154,13 +156,16 @@ export function ClassScreen({ tree: bare, book, plan: opened, revision, classes,
               onPosition={(place) => router.push(`/board/${id}?show=hub&at=${encodeURIComponent(place)}`)}
             />
           </details>
-          <BranchPicker choices={choices} onToggle={toggle} />
-          <OwnWay tree={allowed} onTake={(branch) => add('a way of your own', unitsOfBranch(tree, branch))} />
-          <OtherUnits
-            tree={allowed}
-            units={plan.units}
-            onToggle={(spec, on) => (on ? add('a drill taken in', [spec]) : drop([unitKey(spec)]))}
-          />
+          <details className="mt-3" open={isByHand}>
+            <summary className="min-h-8 font-figure text-[19px] font-semibold">Take in by hand</summary>
+            <BranchPicker choices={choices} onToggle={toggle} />
+            <OwnWay tree={allowed} onTake={(branch) => add('a way of your own', unitsOfBranch(tree, branch))} />
+            <OtherUnits
+              tree={allowed}
+              units={plan.units}
+              onToggle={(spec, on) => (on ? add('a drill taken in', [spec]) : drop([unitKey(spec)]))}
+            />
+          </details>
         </div>
         <div className="flex min-h-0 flex-col overflow-y-auto p-3">
           {model.units.length === 0 ? (
