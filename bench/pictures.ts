@@ -36,26 +36,38 @@ const someSteps = async (page: Page): Promise<void> => {
     await clickText(page, 'Next');
   }
 };
+const proposed = async (page: Page): Promise<void> => {
+  await page.click('[role=tab]:nth-of-type(2)');
+  await page.waitForFunction(() => [...document.querySelectorAll('button')].some((item) => item.textContent === 'Propose'));
+  await page.evaluate(() => [...document.querySelectorAll('button')].find((item) => item.textContent === 'Propose' && item.getAttribute('role') !== 'tab')!.click()); // prettier-ignore
+  await waitForText(page, 'Take this class');
+};
+const weeksPlanned = async (page: Page): Promise<void> => {
+  await clickText(page, 'Plan them');
+  await page.waitForFunction(() => document.body.innerText.includes('week of') && !document.body.innerText.includes('planned …'), {
+    timeout: 120_000,
+  });
+};
 const PICTURES: readonly Picture[] = [
   { name: 'week', path: '/', before: async (page) => void (await waitForText(page, 'All 34, and')) },
   { name: 'board', path: `/board/${TREE}?show=tree&at=headquarters` },
   { name: 'hub', path: `/board/${TREE}?show=hub&at=headquarters` },
-  { name: 'guard', path: `/board/${TREE}?show=guard&at=knee-shield` },
   { name: 'caret', path: `/board/${TREE}?show=guard&at=headquarters`, before: caretOpen },
   { name: 'route', path: `/board/${TREE}?show=route` },
   { name: 'walk', path: `/board/${TREE}?at=headquarters`, size: [390, 844] },
   { name: 'outline', path: `/board/${TREE}?show=guard&at=headquarters`, before: outlineOpen },
   { name: 'finder', path: `/finder/${TREE}`, size: [390, 844], before: twoTicks },
   { name: 'catalogue', path: `/catalogue/${TREE}?at=knee-shield-high` },
-  { name: 'compare', path: `/compare/${TREE}?school=pressure&against=loose` },
   { name: 'people', path: `/rules/${TREE}`, before: (page) => clickText(page, 'Oren Vask') },
   { name: 'grips', path: `/grips/${TREE}?at=half-below-i-come-up-on-the-single-leg-to-the-lock`, before: (page) => page.click('#step-6') },
   { name: 'odds', path: `/odds/${TREE}`, before: async (page) => void (await page.waitForSelector('[data-margin]')) },
   { name: 'plan', path: `/plan/${TREE}?who=oren-vask`, before: async (page) => void (await waitForText(page, 'what to leave')) },
   { name: 'round', path: `/board/${TREE}?show=hub&at=collar-sleeve&round=1`, before: someSteps },
-  { name: 'class', path: `/class/${TREE}` },
+  { name: 'class', path: `/class/${TREE}`, before: (page) => page.click('[data-unit]') },
+  { name: 'proposal', path: `/class/${TREE}`, before: proposed },
+  { name: 'pairs', path: `/class/${TREE}`, before: (page) => page.click('[role=tab]:nth-of-type(3)') },
+  { name: 'course', path: `/course/${TREE}`, before: weeksPlanned },
   { name: 'class-sheet', path: `/class/${TREE}/sheet`, size: [1280, 1100] },
-  { name: 'files', path: '/files' },
 ];
 const FOLDER = 'docs/screenshots';
 

@@ -1,4 +1,5 @@
 import { boardFrames } from './browser';
+import { classes } from './classes';
 import { dictation } from './dictation';
 import { firstRung } from './firstRung';
 import { boardLayouts } from './layout';
@@ -10,7 +11,7 @@ import { odds } from './odds';
 import { solvers } from './solvers';
 import { sixtyClients } from './trials/clients';
 
-const CORE: readonly (() => Promise<Row[]> | Row[])[] = [boardLayouts, solvers, odds];
+const CORE: readonly (() => Promise<Row[]> | Row[])[] = [boardLayouts, solvers, odds, classes];
 const SERVED: typeof CORE = [boardFrames, firstRung, keyPresses, dictation, gripEntry, largeBoard, sixtyClients];
 const WIDTH = 76;
 

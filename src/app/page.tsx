@@ -10,9 +10,9 @@ export const metadata: Metadata = { title: 'This week' };
 /** The first page: what the tree last worked on asks for. */
 export default async function HomePage() {
   const context = await requestContext();
-  const week = await findWeek(context);
+  const week = await findWeek(context, new Date().toISOString().slice(0, 10));
   if (!week) return <EmptyGym hasDeleted={(await findSummaries(context, 'tree', { deleted: true })).length > 0} />;
-  const { tree, others, changes, classes, book } = week;
+  const { tree, others, changes, classes, book, stale } = week;
   return (
     <WeekScreen
       key={tree.id}
@@ -21,8 +21,9 @@ export default async function HomePage() {
       revision={tree.revision}
       others={others.map(({ id, name }) => ({ treeId: id, name }))}
       changes={changes.map((change) => ({ ...change, madeAt: change.madeAt.toISOString() }))}
-      classes={classes.map(({ name, slotMinutes, units }) => ({ name, minutes: slotMinutes, units: units.length }))}
+      classes={classes.map(({ id, name, date, slotMinutes, units }) => ({ id, name, date, minutes: slotMinutes, units: units.length }))}
       book={book}
+      stale={stale}
     />
   );
 }

@@ -1,7 +1,7 @@
 import { z } from 'zod';
-import { UNIT_KINDS, WENT, type Went } from '@/core/classes';
+import { UNIT_KINDS, WENT, type PlannedUnit, type UnitSpec, type Went } from '@/core/classes';
 import { RANGES } from '@/core/tree';
-import { classPlanSchema, plannedUnitSchema } from '@/documents/class/schema';
+import { classPlanSchema, plannedUnitSchema, type ClassPlan } from '@/documents/class/schema';
 import { idSchema, nameSchema } from '@/documents/tree/schema';
 
 const specSchema = z.strictObject({ kind: z.enum(UNIT_KINDS), of: z.array(idSchema).min(1).max(64) });
@@ -33,11 +33,15 @@ export const proposalAskedSchema = z.strictObject({
   /** The best class alone, without another one beside it. */
   one: z.boolean().optional(),
 });
-export type ProposalAsked = z.output<typeof proposalAskedSchema>;
+export type ProposalAsked = Omit<z.output<typeof proposalAskedSchema>, 'plan' | 'musts' | 'mustNots'> & {
+  readonly plan: ClassPlan;
+  readonly musts: readonly PlannedUnit[];
+  readonly mustNots: readonly UnitSpec[];
+};
 
 /** Why a unit is in, or is not, as it is sent. */
 export interface ProposedUnit {
-  readonly unit: z.output<typeof plannedUnitSchema>;
+  readonly unit: PlannedUnit;
   readonly minutes: number;
   readonly reasons: readonly string[];
 }

@@ -36,15 +36,15 @@ describe('storing trees', () => {
   it('gives a second tree with the same id an id of its own', async () => {
     expect(await create(emptyTree('twice', 'Twice'))).toBe('twice');
     expect(await create(emptyTree('twice', 'Twice'))).toBe('twice-2');
-    expect((await findWeek(context))?.tree.id).toBe('twice-2');
+    expect((await findWeek(context, '2026-11-27'))?.tree.id).toBe('twice-2');
   });
   it('opens what was last worked on, whatever date a tree claims', async () => {
     const [ahead, now] = [await create(emptyTree('ahead', 'Ahead')), await create(emptyTree('now', 'Now'))];
     await context.db`update documents set updated_at = '2099-01-01' where document_id = ${ahead}`;
-    expect((await findWeek(context))?.tree.id).toBe(now);
+    expect((await findWeek(context, '2026-11-27'))?.tree.id).toBe(now);
     const { tree } = await stored(ahead);
     await saveDiffs(ahead, 1, diffOf(tree, withNewGuard(tree, 'Lasso').tree, 'guard Lasso'));
-    expect((await findWeek(context))?.tree.id).toBe(ahead);
+    expect((await findWeek(context, '2026-11-27'))?.tree.id).toBe(ahead);
   });
   it('keeps the order through removing from the middle and putting back', async () => {
     const id = await create({ ...randomTree(9, { positions: 12, transitions: 20 }), id: 'order' });

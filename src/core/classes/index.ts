@@ -4,6 +4,7 @@ export * from './caller';
 export * from './course';
 export * from './drop';
 export * from './limits';
+export * from './mats';
 export * from './offers';
 export * from './pairs';
 export * from './order';

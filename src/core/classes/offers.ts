@@ -1,3 +1,4 @@
+import { atOnce, type InPieces } from '../base';
 import { findGripFight } from '../grips';
 import { familyFacts, sharesOf, type Position, type TreeDocument } from '../tree';
 import { findBranches } from './branches';
@@ -20,7 +21,7 @@ function readOf(tree: TreeDocument, position: Position): UnitSpec {
 }
 
 /** What can be drilled of a tree: every unit that its moves and places make, each once, in document order within a kind. */
-export function offersOf(tree: TreeDocument): DrillUnit[] {
+export function* offersInPieces(tree: TreeDocument): InPieces<DrillUnit[]> {
   const own = tree.transitions.filter(({ actor }) => actor === 'owner');
   const taught = own.filter(({ announced }) => announced !== true);
   const starts = new Set(tree.starts.map(({ position }) => position));
@@ -36,6 +37,15 @@ export function offersOf(tree: TreeDocument): DrillUnit[] {
     ...tree.positions.filter(({ ends }) => !ends).map((position) => readOf(tree, position)),
     ...isAtHub.map(({ id }): UnitSpec => ({ kind: 'round', of: [id] })),
   ];
-  const each = new Map(specs.map((spec) => [unitKey(spec), spec]));
-  return [...each.values()].flatMap((spec) => unitOf(tree, spec) ?? []);
+  const each = [...new Map(specs.map((spec) => [unitKey(spec), spec])).values()];
+  const units: DrillUnit[] = [];
+  for (const [i, spec] of each.entries()) {
+    const unit = unitOf(tree, spec);
+    if (unit) units.push(unit);
+    if (i % 100 === 0) yield i / each.length;
+  }
+  return units;
 }
+
+/** The same at once. */
+export const offersOf = (tree: TreeDocument): DrillUnit[] => atOnce(offersInPieces(tree));

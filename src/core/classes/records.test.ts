@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { knownOn, missedBy, recurringMistakes, type HeldClass, type Went } from './records';
+import { knownOn, missedBy, recurringMistakes, staleOn, type HeldClass, type Went } from './records';
 
 const held = (date: string, came: string[], went: Went, ...moves: string[]): HeldClass => ({
   ...{ id: date, tree: 't', class: null, name: 'Class', date, came, people: 12, mistakes: [] },
@@ -39,6 +39,13 @@ describe('what is known of those who come', () => {
     expect(recurringMistakes(with2)).toEqual([{ transition: 'cut', error: 'head down', count: 3, last: '2026-03-15' }]);
     expect(recurringMistakes(with2, 'ann')[0]!.count).toBe(2);
     expect(recurringMistakes(with2, 'bo')).toEqual([]);
+  });
+  it('what has gone stale is what was taught and is half forgotten', () => {
+    expect(staleOn(list, '2026-03-16')).toEqual([]);
+    expect(staleOn(list, '2026-06-01')).toEqual([
+      { transition: 'cut', staleness: expect.any(Number) as number, times: 2, last: '2026-03-15' },
+    ]);
+    expect(staleOn([], '2026-06-01')).toEqual([]);
   });
   it('says what somebody missed, unless he saw it another time', () => {
     expect(missedBy(list, 'cleo')).toEqual([{ transition: 'cut', date: '2026-03-15' }]);

@@ -76,6 +76,26 @@ export function knownOn(held: readonly HeldClass[], day: string, expected: reado
   };
 }
 
+export interface Stale {
+  readonly transition: TransitionId;
+  /** How much of it is gone, in [0, 1]. */
+  readonly staleness: number;
+  /** Sessions in which it was taught, and the last of them. */
+  readonly times: number;
+  readonly last: string;
+}
+/** Moves that were taught, what has gone most first; those of which less than half is gone are none. */
+export function staleOn(held: readonly HeldClass[], day: string): Stale[] {
+  const { staleness } = knownOn(held, day, []);
+  return [...sessionsOf(held, day)]
+    .map(([transition, seen]) => ({
+      ...{ transition, staleness: staleness(transition), times: seen.length },
+      last: seen.toSorted(byDate).at(-1)!.date,
+    }))
+    .filter((item) => item.staleness >= 0.5)
+    .toSorted((a, b) => b.staleness - a.staleness || (a.last < b.last ? -1 : 1));
+}
+
 export interface Recurring {
   readonly transition: TransitionId;
   readonly error: string;

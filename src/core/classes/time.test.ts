@@ -17,6 +17,13 @@ describe('class time, by hand', () => {
   it('change-overs once a unit, swaps between turns', () => {
     expect(unitMinutes(move, { ...SETTINGS, changeOverMinutes: 1, swapMinutes: 0.25 })).toBe(3 + 8 + 3 * 0.25 + 1);
   });
+  it('rounds take turns on few mats, unless the winner stays', () => {
+    const round: Timed = { ...move, kind: 'round', sides: 1, workMinutes: 4, demonstrationMinutes: 1 };
+    expect(unitMinutes(round, SETTINGS)).toBe(1 + 8);
+    expect(unitMinutes(round, { ...SETTINGS, mats: 4 })).toBe(1 + 2 * 8);
+    expect(unitMinutes(round, { ...SETTINGS, mats: 4, winnerStays: true })).toBe(1 + 8);
+    expect(unitMinutes(move, { ...SETTINGS, mats: 1 })).toBe(11);
+  });
   it('of a class: four moves are an hour and a half an hour too long', () => {
     const units = ['a', 'b', 'c', 'd'].map((key) => ({ ...move, key }));
     expect(classTimeOf(units, SETTINGS)).toMatchObject({ totalMinutes: 6 + 44 + 4, overrunMinutes: -6 });

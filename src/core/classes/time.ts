@@ -1,3 +1,4 @@
+import { rotationOf } from './mats';
 import type { DrillUnit } from './units';
 
 /** The clock of a class; minutes in quarters. */
@@ -12,6 +13,10 @@ export interface ClassSettings {
   readonly changeOverMinutes: number;
   /** Each time that the roles or the sides change within a unit; absent = 0. */
   readonly swapMinutes?: number | undefined;
+  /** For rounds, which take turns on fewer mats than there are groups; absent = enough for all. */
+  readonly mats?: number | undefined;
+  /** Rounds are fought by who wins against who comes on, instead of in turn: they take no longer. */
+  readonly winnerStays?: boolean | undefined;
 }
 /** All that the clock has to know of a unit. */
 export type Timed = Pick<DrillUnit, 'key' | 'kind' | 'demonstrationMinutes' | 'workMinutes' | 'sides'>;
@@ -20,9 +25,14 @@ export type Timed = Pick<DrillUnit, 'key' | 'kind' | 'demonstrationMinutes' | 'w
 export const partnersOf = ({ people }: Pick<ClassSettings, 'people'>): 2 | 3 => (people % 2 === 0 ? 2 : 3);
 export const sidesOf = ({ sides }: Pick<Timed, 'sides'>, { bothSides }: Pick<ClassSettings, 'bothSides'>): 1 | 2 =>
   sides ?? (bothSides ? 2 : 1);
-/** How often the work is done in turn: partners × sides, once by each who is alone. */
-export const turnsOf = (unit: Pick<Timed, 'kind' | 'sides'>, settings: Pick<ClassSettings, 'people' | 'bothSides'>): number =>
-  unit.kind === 'solo' ? 1 : partnersOf(settings) * sidesOf(unit, settings);
+/** Turns on the mats that there are; drills in pairs find room anywhere. */
+const matTurns = (kind: Timed['kind'], { people, mats, winnerStays }: Pick<ClassSettings, 'people' | 'mats' | 'winnerStays'>): number =>
+  kind !== 'round' || mats === undefined || winnerStays === true ? 1 : rotationOf(people, mats, 0).turns;
+/** How often the work is done in turn: partners × sides, once by each who is alone; rounds in as many turns as the mats ask for. */
+export const turnsOf = (
+  unit: Pick<Timed, 'kind' | 'sides'>,
+  settings: Pick<ClassSettings, 'people' | 'bothSides' | 'mats' | 'winnerStays'>,
+): number => (unit.kind === 'solo' ? 1 : partnersOf(settings) * sidesOf(unit, settings) * matTurns(unit.kind, settings));
 
 /** Minutes of one unit (MODEL §5): showing it, every partner's work on each side, the swaps between, and the change-over. */
 export function unitMinutes(unit: Timed, settings: ClassSettings): number {

@@ -107,7 +107,8 @@ export function sayMinutes(unit: DrillUnit, settings: ClassSettings): string {
   const shown = `${minutesText(unit.demonstrationMinutes)} showing`;
   if (turnsOf(unit, settings) === 1) return `${shown}, ${minutesText(unit.workMinutes)} at work`;
   const sides = sidesOf(unit, settings);
-  return `${shown}, ${minutesText(unit.workMinutes)} × ${plural(partnersOf(settings), 'partner')}${sides === 2 ? ' × 2 sides' : ''}`;
+  const turns = turnsOf(unit, settings) / (partnersOf(settings) * sides);
+  return `${shown}, ${minutesText(unit.workMinutes)} × ${plural(partnersOf(settings), 'partner')}${sides === 2 ? ' × 2 sides' : ''}${turns > 1 ? ` × ${turns} turns on the mats` : ''}`;
 }
 
 /** "17 people, 7 pairs and one three" */

@@ -69,6 +69,10 @@ export function sayImpossible({ impossible, needs }: Impossible, around: number,
   return 'No class can be made of what is left: something that it must have builds on what it must not have.';
 }
 
+/** That not all was weighed; [] = all was. */
+export const sayWeighed = (weighed: number, offered: number): string[] =>
+  weighed < offered ? [`Of ${offered} drills of this tree the ${weighed} that bring most for their minutes were weighed.`] : [];
+
 /** How sure it is that no class is better. */
 export const sayGap = (gap: number): string =>
   gap < 1e-6 ? 'No class of these units is worth more.' : `At most ${(gap * 100).toFixed(1)} % more could be had: the search was stopped.`;

@@ -34,6 +34,9 @@ export const classPlanSchema = z.strictObject({
   debriefMinutes: within(RANGES.debriefMinutes),
   changeOverMinutes: within(RANGES.changeOverMinutes),
   swapMinutes: within(RANGES.changeOverMinutes).optional(),
+  /** Mats for rounds; absent = enough for all. */
+  mats: z.number().int().min(1).max(100).optional(),
+  winnerStays: z.boolean().optional(),
   /** In the order of the class. */
   units: z.array(plannedUnitSchema).max(60),
   date: z.iso.date().optional(),

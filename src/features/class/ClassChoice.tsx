@@ -1,10 +1,11 @@
 'use client';
 import { useRouter } from 'next/navigation';
 import { useState } from 'react';
-import { bringBackDocument, copyDocument, createDocument, deleteDocument } from '@/client/documents';
+import { bringBackDocument, createDocument, deleteDocument } from '@/client/documents';
 import type { Answer } from '@/client/api';
 import { idToAddress } from '@/contracts/address';
-import type { TreeDocument } from '@/core/tree';
+import { dayAfter } from '@/core/classes';
+import { NAME_LENGTH, type TreeDocument } from '@/core/tree';
 import type { ClassDocument } from '@/documents/class/schema';
 import { InlineName } from '@/ui/InlineName';
 import { Select } from '@/ui/Select';
@@ -32,6 +33,12 @@ export function ClassChoice({ tree, plan, classes, onRename }: Props) {
     const fresh = { ...slot, id: 'class', name: 'New class', tree: tree.id, units: [] };
     made(await createDocument('class', fresh));
   };
+  /** The same for next week: a day moves on by seven, and who stays away is asked anew. */
+  const copy = async () => {
+    const { fromCourse: _made, away: _away, pairs: _pairs, date, ...same } = plan;
+    const next = date === undefined ? {} : { date: dayAfter(date, 7) };
+    made(await createDocument('class', { ...same, ...next, name: `${plan.name}, copy`.slice(0, NAME_LENGTH) }));
+  };
   const remove = async () => {
     const gone = await deleteDocument('class', plan.id);
     if (!gone.ok) return setProblem(`${gone.problems.join(' ')} Nothing was removed; try again.`);
@@ -58,11 +65,7 @@ export function ClassChoice({ tree, plan, classes, onRename }: Props) {
         <button type="button" className={button} onClick={() => void begin()}>
           New class
         </button>
-        <button
-          type="button"
-          className={button}
-          onClick={() => void copyDocument('class', plan.id, `${plan.name}, copy`.slice(0, 160)).then(made)}
-        >
+        <button type="button" className={button} onClick={() => void copy()}>
           Copy it
         </button>
         {removed === null && (

@@ -208,6 +208,7 @@ export function ClassScreen({ tree: bare, book, plan: opened, revision, classes,
                     wrong={wrong.get(unit.key) ?? []}
                     repetitions={repetitionsOf([unit], plan)}
                     onChange={(label, patch) => decide(unit.key, label, patch)}
+                    onPlan={change}
                     onMove={(by) => setUnits('moved', moved(plan.units, unit.key, place(unit.key) + by))}
                     onDrop={() => drop([unit.key])}
                   />

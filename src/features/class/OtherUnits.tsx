@@ -16,9 +16,11 @@ interface Props {
 /** What can be drilled besides branches: one move by itself, choosing by cue, back and forth, grips, rounds, a movement alone. */
 export function OtherUnits({ tree, units, onToggle }: Props) {
   const [typed, setTyped] = useState('');
+  const [isOpen, setOpen] = useState(false);
+  // Of a large tree there are thousands: found when they are asked for.
   const offers = useMemo(
-    () => offersOf(tree).map((unit) => ({ unit, words: `${UNIT_WORDS[unit.kind]}: ${unitTitle(tree, unit)}` })),
-    [tree],
+    () => (isOpen ? offersOf(tree) : []).map((unit) => ({ unit, words: `${UNIT_WORDS[unit.kind]}: ${unitTitle(tree, unit)}` })),
+    [tree, isOpen],
   );
   const chosen = new Set(units.map(unitKey));
   const matching = offers.filter(({ words }) => missOfNames(typed, [words]) !== null);
@@ -34,7 +36,7 @@ export function OtherUnits({ tree, units, onToggle }: Props) {
     </label>
   );
   return (
-    <details className="mt-3">
+    <details className="mt-3" onToggle={(event) => setOpen(event.currentTarget.open)}>
       <summary className="min-h-8 font-figure text-[15px] font-medium">Any drill of the tree</summary>
       <input
         aria-label="Find a drill"
@@ -43,7 +45,7 @@ export function OtherUnits({ tree, units, onToggle }: Props) {
         onChange={(event) => setTyped(event.target.value)}
         className="min-h-9 w-full border-b-2 border-red bg-paper font-figure text-[15px] outline-none"
       />
-      {offers.length === 0 && <p className="text-soft">The tree has no move yet. Draw one on the board.</p>}
+      {isOpen && offers.length === 0 && <p className="text-soft">The tree has no move yet. Draw one on the board.</p>}
       <LongList about={40} rows={matching.map((offer) => ({ key: offer.unit.key, drawn: () => row(offer) }))} />
     </details>
   );

@@ -115,10 +115,10 @@ export function ProposePanel({ tree, plan, onTake }: Props) {
     setProblem(null);
     const { id: _id, name: _name, tree: _tree, ...bare } = plan as ClassPlan & { id?: string; name?: string; tree?: string };
     const body: Partial<ProposalAsked> = {
-      plan: bare as ProposalAsked['plan'],
+      plan: bare,
       theme,
-      musts: (keeps ? plan.units : []) as ProposalAsked['musts'],
-      mustNots: without.map(({ kind, of }) => ({ kind, of: [...of] })),
+      musts: keeps ? plan.units : [],
+      mustNots: without.map(({ kind, of }) => ({ kind, of })),
       mostNew,
     };
     const got = await ask<ProposalsAnswer>(`/api/trees/${idToAddress(tree.id)}/propose`, { method: 'POST', body });
@@ -183,7 +183,7 @@ export function ProposePanel({ tree, plan, onTake }: Props) {
           key={i}
           {...{ tree, proposal }}
           title={i === 0 ? 'The best class' : 'A clearly different one'}
-          onTake={() => onTake(proposal.units.map(({ unit }) => unit as PlannedUnit))}
+          onTake={() => onTake(proposal.units.map(({ unit }) => unit))}
           onNot={leaveOut}
         />
       ))}

@@ -41,7 +41,7 @@ export function useCoursePlanner(tree: TreeDocument, book: GymBook, classes: rea
       ...(asked.time === '' ? {} : { time: asked.time }),
       ...(people >= 2 ? { people } : {}),
     };
-    const body = {
+    const body: ProposalAsked = {
       plan,
       theme: null,
       musts: [],
@@ -49,7 +49,7 @@ export function useCoursePlanner(tree: TreeDocument, book: GymBook, classes: rea
       mostNew: asked.mostNew,
       gapDays: asked.gapDays,
       one: true,
-    } as unknown as ProposalAsked;
+    };
     const got = await ask<ProposalsAnswer>(`/api/trees/${idToAddress(tree.id)}/propose`, { method: 'POST', body });
     if (!got.ok) return got.problems.join(' ');
     const [first] = got.value.proposals;

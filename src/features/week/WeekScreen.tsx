@@ -3,6 +3,7 @@ import { idToAddress } from '@/contracts/address';
 import { screenLinks } from '@/client/screenLinks';
 import { useTree } from '@/client/useTree';
 import { Working } from '@/client/Working';
+import type { Stale } from '@/core/classes';
 import type { GymBook } from '@/core/people';
 import { indexOf, type Position, type PositionId, type TreeDocument } from '@/core/tree';
 import { plural } from '@/core/words';
@@ -14,6 +15,7 @@ import { BrokenRungs } from './BrokenRungs';
 import { Part } from './Part';
 import { placeAddress } from './placeAddress';
 import { Unconfirmed } from './Unconfirmed';
+import { WentStale } from './WentStale';
 
 export interface WeekProps {
   readonly treeId: string;
@@ -29,7 +31,15 @@ export interface WeekProps {
     readonly madeBy: string | null;
     readonly at: readonly PositionId[];
   }[];
-  readonly classes: readonly { readonly name: string; readonly minutes: number; readonly units: number }[];
+  readonly classes: readonly {
+    readonly id: string;
+    readonly name: string;
+    readonly date: string | undefined;
+    readonly minutes: number;
+    readonly units: number;
+  }[];
+  /** Of what was taught, what is forgotten most. */
+  readonly stale: readonly Stale[];
   readonly book: GymBook;
 }
 
@@ -100,7 +110,7 @@ function Changes({ treeId, tree, changes }: LatelyProps) {
 }
 
 /** The first page: where one stopped, what is broken, what waits. Every line opens the place where it is mended. */
-export function WeekScreen({ treeId, name, revision, others, changes, classes, book }: WeekProps) {
+export function WeekScreen({ treeId, name, revision, others, changes, classes, stale, book }: WeekProps) {
   const { known, problem, again } = useTree(treeId, revision);
   return (
     <div className="min-h-dvh">
@@ -133,15 +143,26 @@ export function WeekScreen({ treeId, name, revision, others, changes, classes, b
         <div>
           <Part title="Next class">
             {classes.length === 0 && <p>No class is being prepared.</p>}
-            {classes.map((item, i) => (
-              <p key={i}>
-                {item.name}: {item.minutes} minutes, {plural(item.units, 'unit')}.
+            {classes.map((item) => (
+              <p key={item.id}>
+                <PageLink href={`/class/${idToAddress(treeId)}?class=${encodeURIComponent(item.id)}`} className={`inline-block ${LINE}`}>
+                  {item.name}
+                </PageLink>
+                {item.date !== undefined && `, ${item.date}`}: {item.minutes} minutes, {plural(item.units, 'unit')}.
               </p>
             ))}
-            <PageLink href={`/class/${idToAddress(treeId)}`} className={`inline-block ${LINE}`}>
-              {classes.length === 0 ? 'Prepare one' : 'Go on with it'}
-            </PageLink>
+            <p className="flex flex-wrap gap-x-4">
+              {classes.length === 0 && (
+                <PageLink href={`/class/${idToAddress(treeId)}`} className={`inline-block ${LINE}`}>
+                  Prepare one
+                </PageLink>
+              )}
+              <PageLink href={`/course/${idToAddress(treeId)}`} className={`inline-block ${LINE}`}>
+                The weeks ahead
+              </PageLink>
+            </p>
           </Part>
+          <WentStale treeId={treeId} tree={known?.tree ?? null} stale={stale} />
           <Changes treeId={treeId} tree={known?.tree ?? null} changes={changes} />
           <Part title="Other trees">
             <ul>

@@ -1,7 +1,7 @@
 import { asHeld, knownOn, practised, tooSoon, unitOf, type HeldClass, type Proposal, type UnitSpec } from '@/core/classes';
 import { expectedAt, treeInGym, type Athlete, type GymBook } from '@/core/people';
 import { indexOf, type TreeDocument } from '@/core/tree';
-import { inHundred, sayGap, sayImpossible, sayLeftOut, sayNotMet, sayReasons, sayUnit } from '@/core/words';
+import { inHundred, sayGap, sayWeighed, sayImpossible, sayLeftOut, sayNotMet, sayReasons, sayUnit } from '@/core/words';
 import { findClasses } from './classes';
 import type { ProposalAsked, ProposalsAnswer, ProposalSent } from '@/contracts/classes';
 import type { Context } from './context';
@@ -13,7 +13,7 @@ function sent(tree: TreeDocument, proposal: Proposal, nameOf: (key: string) => s
   return {
     about: proposal.about === null ? '' : (indexOf(tree).positions.get(proposal.about)?.name ?? ''),
     units: proposal.chosen.map((item) => ({
-      unit: { ...item.unit.spec, of: [...item.unit.spec.of], work: item.unit.workMinutes },
+      unit: { ...item.unit.spec, work: item.unit.workMinutes },
       minutes: item.minutes,
       reasons: sayReasons(tree, item, proposal.chosen),
     })),
@@ -60,7 +60,7 @@ export async function findProposals(
   const known = knownOn([...past, ...planned], day, athletes.map(({ id }) => id)); // prettier-ignore
   const soon = tooSoon([...past, ...planned].map(({ date, units }) => ({ date, units: units.map(({ unit }) => unit) })), day, asked.gapDays ?? 0); // prettier-ignore
   const filter = plan.filter ?? {};
-  const { tree, candidates, first, second, gone, around } = await proposeFrom(treeInGym(stored.tree, book), {
+  const { tree, candidates, first, second, gone, around, weighed, offered } = await proposeFrom(treeInGym(stored.tree, book), {
     ...{ settings: plan, filter, athletes, known, theme, musts, mustNots, mostNew, soon, one: asked.one ?? false },
   });
   const names = new Map(candidates.map(({ unit }) => [unit.key, sayUnit(tree, unit)]));
@@ -68,7 +68,11 @@ export async function findProposals(
   const found = 'impossible' in first ? [] : second === null ? [first] : [first, second];
   return {
     proposals: found.map((item) => sent(tree, item, nameOf)),
-    notMet: [...sayGone(gone.length), ...('impossible' in first ? [sayImpossible(first, around, candidates)] : [])],
+    notMet: [
+      ...sayGone(gone.length),
+      ...sayWeighed(weighed, offered),
+      ...('impossible' in first ? [sayImpossible(first, around, candidates)] : []),
+    ],
     tookMs: Math.round(performance.now() - began),
   };
 }

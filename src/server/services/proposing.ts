@@ -1,6 +1,7 @@
 import {
   candidatesOf,
-  offersOf,
+  mostWorthwhile,
+  offersInPieces,
   propose,
   unitKey,
   unitOf,
@@ -51,6 +52,9 @@ export interface Proposed {
   readonly gone: readonly PlannedUnit[];
   /** Minutes of warm-up and close. */
   readonly around: number;
+  /** Units that were weighed, of all that the tree offers. */
+  readonly weighed: number;
+  readonly offered: number;
 }
 
 /** A rule card binds all by the youngest and the lowest of those who come: they work with one another. */
@@ -94,15 +98,22 @@ function otherThan(wanted: Wanted, first: Proposal, theme: Theme): Wanted {
   return { ...wanted, unlike: unlike(first), ...(theme === null && others.size > 0 ? { places: others } : {}) };
 }
 
+/** More units than this are not weighed against one another: those that bring most for their minutes are. */
+const MOST_UNITS = 300;
+
 /** The best class of a tree for a slot and these people, and a clearly different one. */
 export async function proposeFrom(whole: TreeDocument, asked: Asked): Promise<Proposed> {
   const { settings, athletes, known, musts, mustNots, mostNew } = asked;
   const filter = boundBy(asked.filter, athletes);
   const tree = filterTree(whole, filter).tree;
   const must = musts.map((item) => ({ item, unit: unitOf(tree, item) }));
-  const units = [...new Map([...offersOf(tree), ...must.flatMap(({ unit }) => unit ?? [])].map((unit) => [unit.key, unit])).values()];
+  const offers = await letOthersIn(offersInPieces(tree));
+  const units = [...new Map([...offers, ...must.flatMap(({ unit }) => unit ?? [])].map((unit) => [unit.key, unit])).values()];
   const payoffs = await letOthersIn(findPayoffsInPieces(tree, questionAgainst(opponentsIn(whole, filter))));
-  const candidates = candidatesOf(tree, units, settings, payoffs, known);
+  const all = candidatesOf(tree, units, settings, payoffs, known);
+  const always = new Set([...must.flatMap(({ unit }) => unit?.key ?? []), ...(asked.theme && 'place' in asked.theme ? (unitsByPlace(tree, units).get(asked.theme.place) ?? []) : [])]); // prettier-ignore
+  const candidates = mostWorthwhile(all, MOST_UNITS, always);
+  const weighed = [...new Map(candidates.map(({ unit }) => [unit.key, unit])).values()];
   const around = settings.warmUpMinutes + settings.debriefMinutes;
   const wanted: Wanted = {
     minutes: settings.slotMinutes - around,
@@ -114,7 +125,7 @@ export async function proposeFrom(whole: TreeDocument, asked: Asked): Promise<Pr
     mustNots: [...mustNots.map(unitKey), ...[...(asked.soon ?? [])].filter((key) => !must.some(({ unit }) => unit?.key === key))],
     known: knownUnits(units, known),
     theme: schoolOf(tree, units, asked.theme),
-    places: placesOf(tree, units, asked.theme),
+    places: placesOf(tree, weighed, asked.theme),
   };
   const first = await propose(candidates, settings, wanted, solveProgramme);
   const again =
@@ -122,5 +133,14 @@ export async function proposeFrom(whole: TreeDocument, asked: Asked): Promise<Pr
       ? null
       : await propose(candidates, settings, otherThan(wanted, first, asked.theme), solveProgramme);
   const second = again === null || 'impossible' in again ? null : again;
-  return { tree, candidates, first, second, gone: must.filter(({ unit }) => unit === null).map(({ item }) => item), around };
+  return {
+    tree,
+    candidates,
+    first,
+    second,
+    gone: must.filter(({ unit }) => unit === null).map(({ item }) => item),
+    around,
+    weighed: weighed.length,
+    offered: units.length,
+  };
 }

@@ -104,3 +104,22 @@ export function candidatesOf(
     return [usual, { ...usual, unit: short, isShort: true, minutes: unitMinutes(short, settings), benefit: benefit * less }];
   });
 }
+
+/** Of many candidates those that bring most for their minutes, with what they build on: about so many units, the others are not weighed. */
+export function mostWorthwhile(candidates: readonly Candidate[], units: number, always: ReadonlySet<string> = new Set()): Candidate[] {
+  const byKey = new Map(candidates.map((item) => [item.unit.key, item]));
+  if (byKey.size <= units) return [...candidates];
+  const brings = ({ benefit, once, minutes }: Candidate): number => once.reduce((sum, { worth }) => sum + worth, benefit) / minutes;
+  const rounds = candidates.filter(({ unit }) => unit.phase === 'rounds');
+  const kept = new Set<string>();
+  const keep = (key: string): void => {
+    if (kept.has(key) || !byKey.has(key)) return;
+    kept.add(key);
+    for (const need of byKey.get(key)!.unit.prerequisites) keep(need);
+  };
+  for (const key of always) keep(key);
+  // A class needs rounds, however little they bring beside parts.
+  for (const list of [rounds, candidates])
+    for (const { unit } of list.toSorted((a, b) => brings(b) - brings(a)).slice(0, units)) if (kept.size < (list === rounds ? units / 4 : units)) keep(unit.key); // prettier-ignore
+  return candidates.filter(({ unit }) => kept.has(unit.key));
+}

@@ -7,20 +7,22 @@ import type { DrillUnit } from '../units';
  */
 export function unitsByPlace(tree: TreeDocument, units: readonly DrillUnit[]): Map<PositionId, ReadonlySet<string>> {
   const { transitions } = indexOf(tree);
-  const byKey = new Map(units.map((unit) => [unit.key, unit]));
+  const needs = new Map(units.map(({ key, prerequisites }) => [key, prerequisites]));
+  const at = new Map<PositionId, string[]>();
+  for (const { key, kind, start, end, transitions: moves } of units) {
+    const places = kind === 'round' ? [start] : new Set([start, end, ...moves.map((id) => transitions.get(id)!.from)]);
+    for (const place of places) at.set(place, [...(at.get(place) ?? []), key]);
+  }
   const starts = new Set(tree.starts.map(({ position }) => position));
-  const touches = (unit: DrillUnit, place: PositionId): boolean =>
-    unit.start === place ||
-    (unit.kind !== 'round' && (unit.end === place || unit.transitions.some((id) => transitions.get(id)!.from === place)));
   const found = new Map<PositionId, ReadonlySet<string>>();
   for (const { id, ends, family } of tree.positions) {
     if (ends || !(starts.has(id) || familyFacts(family).isHub)) continue;
     const keys = new Set<string>();
-    const stack = units.filter((unit) => touches(unit, id)).map(({ key }) => key);
+    const stack = [...(at.get(id) ?? [])];
     for (let key = stack.pop(); key !== undefined; key = stack.pop()) {
       if (keys.has(key)) continue;
       keys.add(key);
-      stack.push(...(byKey.get(key)?.prerequisites ?? []));
+      stack.push(...(needs.get(key) ?? []));
     }
     if (keys.size >= LEAST_UNITS) found.set(id, keys);
   }

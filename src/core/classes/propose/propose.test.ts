@@ -6,7 +6,7 @@ import { checkOrder } from '../order';
 import { KIND_FACTS, type UnitKind } from '../spec';
 import type { ClassSettings } from '../time';
 import type { DrillUnit } from '../units';
-import type { Candidate } from './candidates';
+import { mostWorthwhile, type Candidate } from './candidates';
 import { USUAL_SHAPE, type Wanted } from './model';
 import { programmeText } from './programme';
 import { propose, unlike, type Proposal } from './propose';
@@ -168,5 +168,16 @@ describe('a programme as text', () => {
       // prettier-ignore
       ['Maximize', ' worth: + 1.5 x0', 'Subject To', ' l0: + 1 x0 - 0.25 x1 >= 1', ' m0: + 1 x0 - 0.25 x1 <= 2', 'Binary', ' x0', ' x1', 'End', ''].join('\n'),
     );
+  });
+});
+
+describe('of many candidates', () => {
+  it('those that bring most for their minutes are weighed, with what they build on, musts and some rounds', () => {
+    const many = Array.from({ length: 60 }, (_, i) => candidate(unit(`m${i}`, 'move'), 10, i / 1000));
+    const round = candidate(unit('round', 'round', ['m0']), 10, 0);
+    const kept = mostWorthwhile([...many, round], 20, new Set(['m3'])).map((item) => item.unit.key);
+    expect(kept).toEqual(expect.arrayContaining(['m59', 'm50', 'm3', 'round', 'm0']));
+    expect(kept.length).toBeLessThanOrEqual(21);
+    expect(mostWorthwhile(many, 60)).toHaveLength(60);
   });
 });

@@ -1,0 +1,54 @@
+import { describe, expect, it } from 'vitest';
+import { emptyClassPlan } from '@/documents/class/schema';
+import { calendarFile } from '@/server/services/calendar';
+import { findCards, findSheet } from '@/server/services/classes';
+import { createDocument } from '@/server/services/documents';
+import { addHeld, findHeld } from '@/server/services/held';
+import { findProposals } from '@/server/services/proposals';
+import { storeTree } from '@/server/services/trees';
+import { findWeek } from '@/server/services/week';
+import { demoAthletes, demoGroups, demoHeld } from '../../demo/demoPeople';
+import { demoPlan } from '../../demo/demoPlan';
+import { demoTree } from '../../demo/demoTree';
+import { testDb } from './testDb';
+
+const context = testDb('classes');
+const TODAY = '2026-11-27';
+const tree = demoTree();
+
+describe('classes of a gym', () => {
+  it('held ones are written once, whatever is sent twice, and what is stale follows from them', async () => {
+    await storeTree(context, tree);
+    for (const held of [...demoHeld(tree, TODAY), ...demoHeld(tree, TODAY)]) await addHeld(context, tree.id, held);
+    expect((await findHeld(context, tree.id)).toSorted((a, b) => (a.date < b.date ? -1 : 1))).toEqual(demoHeld(tree, TODAY));
+    expect(await findHeld(context, 'other')).toEqual([]);
+    const { stale } = (await findWeek(context, TODAY))!;
+    expect(stale.length).toBeGreaterThan(0);
+    expect(stale.every(({ staleness, last }) => staleness >= 0.5 && last < TODAY)).toBe(true);
+  });
+  it('are proposed for those who come; what is planned before the day counts as taught, what is too soon stays out', async () => {
+    for (const athlete of demoAthletes(TODAY))
+      await createDocument(context, 'athlete', { ...athlete, id: athlete.id }, null, { exactly: true });
+    for (const group of demoGroups()) await createDocument(context, 'group', group, null);
+    const plan = { ...emptyClassPlan, units: [], people: 13, group: 'evening', date: '2026-12-01' };
+    const asked = { plan, theme: null, musts: [], mustNots: [], mostNew: 3, gapDays: 6, one: true };
+    const first = (await findProposals(context, tree.id, asked, TODAY))!.proposals[0]!;
+    expect(first.minutes).toBeLessThanOrEqual(50);
+    const units = first.units.map(({ unit }) => unit);
+    expect((await createDocument(context, 'class', { ...plan, id: 'tuesday', name: 'Tuesday', tree: tree.id, units }, null)).ok).toBe(true);
+    const next = (await findProposals(context, tree.id, { ...asked, plan: { ...plan, date: '2026-12-03' } }, TODAY))!.proposals[0]!;
+    const key = ({ kind, of }: { kind: string; of: readonly string[] }) => JSON.stringify([kind, of]);
+    for (const { unit } of next.units) expect(units.map(key)).not.toContain(key(unit));
+    expect(await findProposals(context, 'nothing', asked, TODAY)).toBeNull();
+  });
+  it('are printed, as a sheet, as cards of each who comes, as a calendar of those that have a day', async () => {
+    await createDocument(context, 'class', { ...demoPlan(), id: 'next', name: 'Next', tree: tree.id }, null);
+    expect((await findSheet(context, tree.id, 'next'))!.rows.length).toBeGreaterThan(5);
+    expect((await findCards(context, tree.id, 'next'))!.map(({ name }) => name)).toHaveLength(13);
+    expect(await findCards(context, tree.id, 'nothing')).toBeNull();
+    const calendar = (await calendarFile(context, tree.id))!;
+    expect(calendar.match(/BEGIN:VEVENT/g)).toHaveLength(1);
+    expect(calendar).toContain('DTSTART:20261201T183000');
+    expect(await calendarFile(context, 'nothing')).toBeNull();
+  });
+});
