@@ -1,17 +1,5 @@
 'use client';
-import { seededRandom } from '@/core/base';
-import {
-  feederOf,
-  KIND_FACTS,
-  partnersOf,
-  resistanceOf,
-  rotationOf,
-  sidesOf,
-  winnerStays,
-  type DrillUnit,
-  type PlannedUnit,
-  type Repeated,
-} from '@/core/classes';
+import { feederOf, KIND_FACTS, resistanceOf, sidesOf, type DrillUnit, type PlannedUnit, type Repeated } from '@/core/classes';
 import {
   feederSentence,
   minutesText,
@@ -24,7 +12,8 @@ import {
   unitWhat,
 } from '@/core/words';
 import { indexOf, type TreeDocument, RANGES } from '@/core/tree';
-import { plural, sayMove } from '@/core/words';
+import { sayMove } from '@/core/words';
+import { MatsFields } from './MatsFields';
 import type { ClassPlan } from '@/documents/class/schema';
 import { NumberField } from '@/ui/NumberField';
 import { Select } from '@/ui/Select';
@@ -46,8 +35,6 @@ interface Props {
 
 const HEAD = 'mt-3 border-t border-hair pt-2 text-[15px] tracking-wide uppercase';
 const LINK = 'min-h-8 underline';
-/** A bout where the winner stays. */
-const ROUND_MINUTES = 2;
 
 /** How hard the feeder is, stage by stage. */
 function Stages({ unit, onChange }: Pick<Props, 'unit' | 'onChange'>) {
@@ -132,49 +119,6 @@ function Needs({ tree, plan, unit, others, onChange }: Pick<Props, 'tree' | 'pla
   );
 }
 
-/** How many mats there are for rounds, who comes on, and how long each waits. */
-function Mats({ plan, unit, onPlan }: Pick<Props, 'plan' | 'unit' | 'onPlan'>) {
-  const { mats, people, winnerStays: isStaying = false } = plan;
-  const { groups, turns, waiting } = rotationOf(people, mats ?? people, unit.workMinutes * partnersOf(plan));
-  const minutes = unit.workMinutes * partnersOf(plan);
-  const ids = Array.from({ length: people }, (_, i) => String(i));
-  const waits =
-    isStaying && mats !== undefined ? winnerStays(ids, mats, ROUND_MINUTES, minutes, 0.5, seededRandom(plan.pairSeed ?? 1)) : [];
-  const each = waits.map((one) => one.waiting);
-  return (
-    <>
-      <h3 className={HEAD}>On the mats</h3>
-      <div className="flex flex-wrap items-end gap-4">
-        <NumberField
-          label="Mats"
-          min={1}
-          max={100}
-          none="enough for all"
-          value={mats ?? null}
-          onChange={(value) => onPlan('mats', { mats: value ?? undefined })}
-        />
-        <label className="flex min-h-9 items-center gap-2">
-          <input
-            type="checkbox"
-            checked={isStaying}
-            onChange={(event) => onPlan('who stays on', { winnerStays: event.target.checked || undefined })}
-          />
-          winner stays
-        </label>
-      </div>
-      <p className="mt-1 text-soft">
-        {mats === undefined
-          ? `All ${groups} groups fight at once; nobody waits.`
-          : isStaying
-            ? `Played out once with bouts of ${ROUND_MINUTES} minutes: each waits ${Math.min(...each)} to ${Math.max(...each)} of ${minutesText(minutes)} minutes.`
-            : turns === 1
-              ? `${groups} groups on ${plural(mats, 'mat')}: nobody waits.`
-              : `${groups} groups on ${plural(mats, 'mat')}: ${turns} turns, and each group waits ${minutesText(waiting)} minutes.`}
-      </p>
-    </>
-  );
-}
-
 export function UnitSheet({ tree, plan, unit, others, minutes, wrong, repetitions, onChange, onPlan, onMove, onDrop }: Props) {
   const feeder = feederOf(unit);
   const { transitions } = indexOf(tree);
@@ -190,7 +134,7 @@ export function UnitSheet({ tree, plan, unit, others, minutes, wrong, repetition
       ))}
       <Minutes {...{ plan, unit, minutes, onChange }} />
       <Stages {...{ unit, onChange }} />
-      {unit.kind === 'round' && <Mats {...{ plan, unit, onPlan }} />}
+      {unit.kind === 'round' && <MatsFields {...{ plan, unit, onPlan }} />}
       {unit.kind === 'chain' && unit.transitions.length > 2 && (
         <label className="mt-2 flex min-h-8 items-center gap-2">
           <input
