@@ -18,7 +18,7 @@ export interface Drop {
 }
 
 const TOLERANCE = 1e-9;
-const STEPS = 400_000;
+const STEPS = 60_000;
 const MOST_OTHERS = 4;
 
 /** For each unit, all that needs it, directly or not, itself too. */
@@ -99,6 +99,8 @@ export function findDrop(units: readonly Droppable[], settings: ClassSettings, m
       return take({ dropped, minutes: sum, count, benefit });
     }
     if (best && sum > best.minutes + TOLERANCE) return;
+    // No fewer minutes can be found: only as few units, or one more, are still of interest.
+    if (best && best.minutes <= overrunMinutes + TOLERANCE && dropped.reduce((total, gone) => total + gone, 0) > best.count) return;
     let next = at;
     while (next < order.length && dropped[order[next]!] === 1) next++;
     if (next === order.length) return;

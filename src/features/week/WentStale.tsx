@@ -1,6 +1,6 @@
 import type { Stale } from '@/core/classes';
 import { indexOf, type TreeDocument } from '@/core/tree';
-import { plural, sayMove } from '@/core/words';
+import { sayMove } from '@/core/words';
 import { PageLink } from '@/ui/PageLink';
 import { Part } from './Part';
 import { placeAddress } from './placeAddress';
@@ -26,12 +26,12 @@ export function WentStale({ treeId, tree, stale }: Props) {
             <li key={transition}>
               <PageLink
                 href={placeAddress(treeId, move.from)}
-                className="inline-block min-h-11 py-2 underline decoration-hair underline-offset-4 hover:decoration-ink"
+                className="inline-block min-h-9 pt-2 underline decoration-hair underline-offset-4 hover:decoration-ink"
               >
                 {sayMove(move)}
-              </PageLink>{' '}
-              <span className="text-soft">
-                {Math.round(staleness * 100)} in 100 forgotten; taught {plural(times, 'time')}, last on {last}
+              </PageLink>
+              <span className="block text-soft">
+                {Math.round(staleness * 100)} in 100 forgotten; taught {times === 1 ? 'once' : `${times} times, last`} on {last}
               </span>
             </li>
           );
