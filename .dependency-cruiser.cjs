@@ -61,7 +61,7 @@ module.exports = {
         '^src/documents/',
         '^src/workers/',
         '^src/ui/',
-        'node_modules/(react|next|radix-ui|signature_pad|@tanstack/query-core)/',
+        'node_modules/(react|next|radix-ui|signature_pad|date-fns|@tanstack/query-core)/',
       ],
       'client',
     ),

@@ -2,6 +2,7 @@ export * from './about';
 export * from './odds/advice';
 export * from './arrival';
 export * from './board';
+export * from './athleteRecord';
 export * from './branch';
 export * from './caret';
 export * from './catalogue';

@@ -1,6 +1,7 @@
 'use client';
 import { useState } from 'react';
 import { ask } from '@/client/api';
+import { dayProblem } from '@/client/days';
 import { idToAddress } from '@/contracts/address';
 import { recurringMistakes, WENT, type DrillUnit, type HeldClass, type Went } from '@/core/classes';
 import type { Athlete } from '@/core/people';
@@ -109,14 +110,7 @@ export function AfterClass({ tree, plan, units, expected, held, today, names, on
       {units.length === 0 && <p className="mt-2">There is nothing in this class yet.</p>}
       {units.length > 0 && (
         <>
-          <TextLine
-            label="Held on"
-            value={date}
-            check={(text) =>
-              /^\d{4}-\d\d-\d\d$/.test(text) && !Number.isNaN(Date.parse(text)) ? null : `“${text}” is no day. Write one like 2026-12-01.`
-            }
-            onChange={setDate}
-          />
+          <TextLine label="Held on" value={date} check={dayProblem} onChange={setDate} />
           <h3 className={HEAD}>What was done</h3>
           {units.map((unit) => (
             <div key={unit.key} className="border-t border-hair py-1">

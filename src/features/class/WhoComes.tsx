@@ -1,4 +1,5 @@
 'use client';
+import { dayProblem, timeProblem } from '@/client/days';
 import { ADULT, expectedAt, isAway, isMinor, isNewcomer, type Athlete, type GymBook } from '@/core/people';
 import { plural } from '@/core/words';
 import type { ClassPlan } from '@/documents/class/schema';
@@ -13,8 +14,6 @@ interface Props {
 
 const marks = (athlete: Athlete): string =>
   [isMinor(athlete) ? `under ${ADULT}` : '', isNewcomer(athlete) ? 'newcomer' : '', ...(athlete.limits ?? [])].filter(Boolean).join(', ');
-
-const isDay = (text: string): boolean => /^\d{4}-\d\d-\d\d$/.test(text) && !Number.isNaN(Date.parse(text));
 
 /** The day, the group, and who of them comes: how many that are counts for the clock. */
 export function WhoComes({ plan, book, onChange }: Props) {
@@ -46,14 +45,14 @@ export function WhoComes({ plan, book, onChange }: Props) {
           label="Day"
           value={plan.date ?? ''}
           hint="2026-12-01"
-          check={(text) => (text === '' || isDay(text) ? null : `“${text}” is no day. Write one like 2026-12-01.`)}
+          check={(text) => (text === '' ? null : dayProblem(text))}
           onChange={(text) => set('the day', { date: text || undefined })}
         />
         <TextLine
           label="Begins at"
           value={plan.time ?? ''}
           hint="18:30"
-          check={(text) => (text === '' || /^([01]\d|2[0-3]):[0-5]\d$/.test(text) ? null : `“${text}” is no time. Write one like 18:30.`)}
+          check={timeProblem}
           onChange={(text) => onChange('the time', { time: text || undefined })}
         />
       </div>

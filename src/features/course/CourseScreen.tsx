@@ -2,6 +2,7 @@
 import { useRouter } from 'next/navigation';
 import { useMemo, useState } from 'react';
 import { format, parseISO } from 'date-fns';
+import { dayProblem, timeProblem } from '@/client/days';
 import { screenLinks } from '@/client/screenLinks';
 import { idToAddress } from '@/contracts/address';
 import { dayAfter, type HeldClass } from '@/core/classes';
@@ -178,22 +179,8 @@ export function CourseScreen({ tree, book, classes, held, today }: Props) {
             ))}
           </div>
           <div className="grid grid-cols-2 gap-2">
-            <TextLine
-              label="From"
-              value={asked.from}
-              check={(text) =>
-                /^\d{4}-\d\d-\d\d$/.test(text) && !Number.isNaN(Date.parse(text)) ? null : `“${text}” is no day. Write one like 2026-12-01.`
-              }
-              onChange={(from) => set({ from })}
-            />
-            <TextLine
-              label="Begins at"
-              value={asked.time}
-              check={(text) =>
-                text === '' || /^([01]\d|2[0-3]):[0-5]\d$/.test(text) ? null : `“${text}” is no time. Write one like 18:30.`
-              }
-              onChange={(time) => set({ time })}
-            />
+            <TextLine label="From" value={asked.from} check={dayProblem} onChange={(from) => set({ from })} />
+            <TextLine label="Begins at" value={asked.time} check={timeProblem} onChange={(time) => set({ time })} />
             <NumberField label="Weeks" min={1} max={12} value={asked.weeks} onChange={(weeks) => weeks !== null && set({ weeks })} />
             <NumberField
               label="Length"

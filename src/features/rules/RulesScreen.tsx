@@ -7,8 +7,10 @@ import type { Session } from '@/client/store/session';
 import { useDocument } from '@/client/store/useDocument';
 import { useUndoKeys } from '@/client/useUndoKeys';
 import { screenLinks } from '@/client/screenLinks';
+import type { HeldClass } from '@/core/classes';
 import { profileOf } from '@/core/people';
 import type { TreeDocument } from '@/core/tree';
+import { sayAthleteRecord } from '@/core/words';
 import { buttonClass } from '@/ui/Field';
 import { StoredStrip } from '@/ui/StoredStrip';
 import { AthleteFields } from './person/AthleteFields';
@@ -27,12 +29,16 @@ interface Props {
   readonly tree: TreeDocument;
   readonly revision: number;
   readonly book: OpenedBook;
+  /** Classes held of the tree. */
+  readonly held: readonly HeldClass[];
+  /** 'YYYY-MM-DD' */
+  readonly today: string;
   /** The person whose card is shown first; null = none was asked for. */
   readonly at: string | null;
 }
 
 /** The gym's rule cards and people: what a tree can be looked at under, for and against. */
-export function RulesScreen({ tree: opened, revision, book: openedBook, at }: Props) {
+export function RulesScreen({ tree: opened, revision, book: openedBook, held, today, at }: Props) {
   const { document: tree, stored, edit, session, state } = useDocument<TreeDocument>('tree', { document: opened, revision });
   const book = useGymBook(openedBook);
   const { ruleCard, athlete, opponent, group } = book;
@@ -74,7 +80,11 @@ export function RulesScreen({ tree: opened, revision, book: openedBook, at }: Pr
           onRemove={() => void remove({ kind, id }, found.name)}
         >
           {kind === 'athlete' && (
-            <AthleteFields athlete={found} onChange={(label, patch) => athlete.edit(id, said(label), (now) => ({ ...now, ...patch }))} />
+            <AthleteFields
+              athlete={found}
+              record={sayAthleteRecord(tree, held, id, today)}
+              onChange={(label, patch) => athlete.edit(id, said(label), (now) => ({ ...now, ...patch }))}
+            />
           )}
           {goes(kind, found)}
         </PersonCard>

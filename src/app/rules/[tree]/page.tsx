@@ -3,6 +3,7 @@ import { openTree, type SearchedTreePage } from '@/app/openTree';
 import { boardParamsSchema } from '@/contracts/boardParams';
 import { RulesScreen } from '@/features/rules/RulesScreen';
 import type { OpenedBook } from '@/features/rules/useGymBook';
+import { findHeld } from '@/server/services/held';
 import { findDocuments } from '@/server/services/store';
 
 export const metadata: Metadata = { title: 'Rules' };
@@ -16,5 +17,7 @@ export default async function RulesPage({ params, searchParams }: SearchedTreePa
     ),
   );
   const book = { ruleCards, athletes, opponents, groups } as unknown as OpenedBook;
-  return <RulesScreen key={tree.id} tree={tree} revision={revision} book={book} at={at ?? null} />;
+  const held = await findHeld(context, tree.id);
+  const today = new Date().toISOString().slice(0, 10);
+  return <RulesScreen key={tree.id} {...{ tree, revision, book, held, today }} at={at ?? null} />;
 }

@@ -6,16 +6,21 @@ import { absenceProblem, parseAbsences, sayAbsence } from './absences';
 
 interface Props {
   readonly athlete: Athlete;
+  /** What was written down of him, in sentences. */
+  readonly record: readonly string[];
   readonly onChange: (label: string, patch: Partial<Athlete>) => void;
 }
 
 /** What only the gym knows of an athlete: no file of a tree carries it. */
-export function AthleteFields({ athlete, onChange }: Props) {
+export function AthleteFields({ athlete, record, onChange }: Props) {
   const list = <T,>(values: readonly T[]): readonly T[] | undefined => (values.length > 0 ? values : undefined);
   return (
     <fieldset className="grid grid-cols-[minmax(0,1fr)] gap-2">
       <legend className="font-figure text-[17px] font-semibold">For the gym alone</legend>
       <p className="text-[13px] text-soft">This stays here: no file of a tree carries it.</p>
+      {record.map((sentence) => (
+        <p key={sentence}>{sentence}</p>
+      ))}
       <div className="flex flex-wrap items-start gap-6">
         <NumberField
           label="Age"

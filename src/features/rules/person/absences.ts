@@ -1,9 +1,8 @@
-import { isValid, parseISO } from 'date-fns';
+import { isDay } from '@/client/days';
 import type { Athlete } from '@/core/people';
 
 type Absence = NonNullable<Athlete['absences']>[number];
 
-const isDay = (text: string): boolean => /^\d{4}-\d\d-\d\d$/.test(text) && isValid(parseISO(text));
 const endsOf = (text: string): Absence => {
   const [from = '', to = from] = text.split(/\s+to\s+/).map((day) => day.trim());
   return { from, to };
