@@ -5,6 +5,7 @@ import type { Candidate, Once } from './candidates';
 import type { PositionId } from '../../tree';
 import { aboutIn, programmeOf, type Wanted } from './model';
 import type { Solve } from './programme';
+import { isForTable, solveByTable } from './table';
 
 /** Why a unit is in. */
 export interface Chosen {
@@ -137,7 +138,8 @@ async function solved(candidates: readonly Candidate[], wanted: Wanted, solve: S
   const cuts: ReadonlySet<string>[] = [];
   for (let tries = 0; tries < MOST_ORDERS; tries++) {
     const programme = programmeOf(candidates, { ...wanted, cuts });
-    const { status, chosen, bound } = await solve(programme);
+    const asked = { ...wanted, cuts };
+    const { status, chosen, bound } = isForTable(candidates, asked) ? solveByTable(candidates, asked) : await solve(programme);
     const units = chosen.filter((i) => i < candidates.length).map((i) => candidates[i]!);
     if (status === 'impossible' || units.length === 0) return null;
     const order = ordered(units.map(({ unit }) => unit), (unit) => isHard.get(unit.key)!, wanted.hardInARow); // prettier-ignore
