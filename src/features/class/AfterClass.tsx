@@ -70,7 +70,8 @@ function Before({ tree, held, names }: Pick<Props, 'tree' | 'held' | 'names'>) {
 export function AfterClass({ tree, plan, units, expected, held, today, names, onHeld }: Props) {
   const [went, setWent] = useState<Readonly<Record<string, Went>>>({});
   const [stayed, setStayed] = useState<ReadonlySet<string>>(new Set());
-  const [seen, setSeen] = useState<ReadonlySet<string>>(new Set());
+  /** Mistakes that were seen, with whose: '' = of nobody in particular. */
+  const [seen, setSeen] = useState<ReadonlyMap<string, string>>(new Map());
   const [date, setDate] = useState(plan.date ?? today);
   const [problem, setProblem] = useState<string | null>(null);
   const [pending, setPending] = useState(false);
@@ -93,13 +94,16 @@ export function AfterClass({ tree, plan, units, expected, held, today, names, on
       came,
       people: expected.length > 0 ? came.length : plan.people,
       units: units.map((unit) => ({ unit: unit.spec, moves: own(unit), went: went[unit.key] ?? 'well' })),
-      mistakes: mistakes.filter(({ key }) => seen.has(key)).map(({ transition, error }) => ({ transition, error })),
+      mistakes: mistakes.flatMap(({ key, transition, error }) => {
+        const athlete = seen.get(key);
+        return athlete === undefined ? [] : [{ transition, error, ...(athlete === '' ? {} : { athlete }) }];
+      }),
     };
     const got = await ask(`/api/trees/${idToAddress(tree.id)}/held`, { method: 'POST', body });
     setPending(false);
     if (!got.ok) return setProblem(got.problems.join(' '));
     setProblem(null);
-    setSeen(new Set());
+    setSeen(new Map());
     setId(crypto.randomUUID());
     onHeld({ ...body, tree: tree.id });
   };
@@ -141,12 +145,30 @@ export function AfterClass({ tree, plan, units, expected, held, today, names, on
           )}
           {mistakes.length > 0 && <h3 className={HEAD}>Mistakes seen</h3>}
           {mistakes.map(({ key, error, transition }) => (
-            <label key={key} className="flex min-h-8 items-center gap-2">
-              <input type="checkbox" checked={seen.has(key)} onChange={(event) => setSeen(toggle(seen, key, event.target.checked))} />
-              <span>
-                {error} <span className="text-soft">{sayMove(transitions.get(transition)!)}</span>
-              </span>
-            </label>
+            <div key={key}>
+              <label className="flex min-h-8 items-center gap-2">
+                <input
+                  type="checkbox"
+                  checked={seen.has(key)}
+                  onChange={(event) =>
+                    setSeen(event.target.checked ? new Map([...seen, [key, '']]) : new Map([...seen].filter(([item]) => item !== key)))
+                  }
+                />
+                <span>
+                  {error} <span className="text-soft">{sayMove(transitions.get(transition)!)}</span>
+                </span>
+              </label>
+              {seen.has(key) && expected.length > 0 && (
+                <Select
+                  label={`Whose: ${error}`}
+                  labelled="heard"
+                  value={seen.get(key) || undefined}
+                  none="of several"
+                  options={expected.map((one) => [one.id, one.name] as const)}
+                  onChange={(athlete) => setSeen(new Map([...seen, [key, athlete ?? '']]))}
+                />
+              )}
+            </div>
           ))}
           <button type="button" className={`${buttonClass} mt-2`} disabled={pending} onClick={() => void write()}>
             Write it down
