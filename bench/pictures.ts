@@ -39,7 +39,9 @@ const someSteps = async (page: Page): Promise<void> => {
 const proposed = async (page: Page): Promise<void> => {
   await page.click('[role=tab]:nth-of-type(2)');
   await page.waitForFunction(() => [...document.querySelectorAll('button')].some((item) => item.textContent === 'Propose'));
-  await page.evaluate(() => [...document.querySelectorAll('button')].find((item) => item.textContent === 'Propose' && item.getAttribute('role') !== 'tab')!.click()); // prettier-ignore
+  await page.evaluate(() =>
+    [...document.querySelectorAll('button')].find((item) => item.textContent === 'Propose' && item.getAttribute('role') !== 'tab')!.click(),
+  );
   await waitForText(page, 'Take this class');
 };
 const weeksPlanned = async (page: Page): Promise<void> => {

@@ -59,7 +59,9 @@ export function demoHeld(tree: TreeDocument, today: string): HeldClass[] {
       went: went(random()),
     }));
     const came = athletes.filter((athlete) => !isAway(athlete, date) && random() < 0.8).map(({ id }) => id);
-    const seen = units.flatMap(({ moves }) => moves).flatMap((id) => (transitions.get(id)!.mistakes ?? []).map(({ error }) => ({ transition: id, error }))); // prettier-ignore
+    const seen = units
+      .flatMap(({ moves }) => moves)
+      .flatMap((id) => (transitions.get(id)!.mistakes ?? []).map(({ error }) => ({ transition: id, error })));
     return {
       ...{ id: `00000000-0000-4000-8000-0000000014${String(i).padStart(2, '0')}`, tree: tree.id, class: null, date, came },
       ...{ name: positions.get(start)!.name, people: came.length, units, mistakes: seen.slice(0, 1) },

@@ -85,7 +85,6 @@ describe('the demo gym', () => {
       { school: 'pressure' },
       { profiles: ['pia-holm'] },
     ])
-      // prettier-ignore
       expect(hidden(filter), JSON.stringify(filter)).toBeGreaterThan(0);
     expect(findFilterDifference(tree, { ruleSet: 'saltmarsh-juniors', age: 11 }).goalsOutOfReach).not.toEqual([]);
   });

@@ -6,9 +6,24 @@ import { withSigns } from './signs';
 import { upperMoves, uppers } from './upper';
 
 const STARTS = [
-  'collar-sleeve', 'spider', 'lasso', 'de-la-riva', 'reverse-de-la-riva', 'single-leg-x', 'butterfly', 'feet-on-hips', 'x-far-hip', 'seated',
-  'knee-shield', 'flat-half', 'deep-half', 'closed-guard', 'standing-collar', 'half-below', 'seated-below',
-]; // prettier-ignore
+  'collar-sleeve',
+  'spider',
+  'lasso',
+  'de-la-riva',
+  'reverse-de-la-riva',
+  'single-leg-x',
+  'butterfly',
+  'feet-on-hips',
+  'x-far-hip',
+  'seated',
+  'knee-shield',
+  'flat-half',
+  'deep-half',
+  'closed-guard',
+  'standing-collar',
+  'half-below',
+  'seated-below',
+];
 
 const SOURCE = 'Invented for the demo. Check the current rule book of your event.';
 const RULE_SETS: readonly RuleSet[] = [

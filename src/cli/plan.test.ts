@@ -27,7 +27,10 @@ describe('a proposed class on the command line', () => {
     const people = await file('people.json', { format: 'red-ladder-people', version: 1, athletes: demoAthletes('2026-11-27') });
     const { code, out } = await plan(tree, '--minutes', '60', '--people', people, '--theme', 'Body lock');
     expect(code).toBe(0);
-    const { settings, proposals } = JSON.parse(out) as { settings: { people: number }; proposals: { minutes: number; units: { name: string; minutes: number; why: string[] }[] }[] }; // prettier-ignore
+    const { settings, proposals } = JSON.parse(out) as {
+      settings: { people: number };
+      proposals: { minutes: number; units: { name: string; minutes: number; why: string[] }[] }[];
+    };
     expect(settings.people).toBe(13);
     expect(proposals).toHaveLength(2);
     for (const { minutes, units } of proposals) {
@@ -46,7 +49,12 @@ describe('a proposed class on the command line', () => {
     await wrong('--people needs a value', tree, '--people');
     await wrong('more than one tree', tree, tree);
     await wrong('Usage', ...[]);
-    await wrong('at least 2 people', tree, '--people', await file('one.json', { format: 'red-ladder-people', version: 1, athletes: [{ id: 'a', name: 'A' }] })); // prettier-ignore
+    await wrong(
+      'at least 2 people',
+      tree,
+      '--people',
+      await file('one.json', { format: 'red-ladder-people', version: 1, athletes: [{ id: 'a', name: 'A' }] }),
+    );
     await wrong('this is not JSON', tree, '--people', await file('bad.json', '{'));
   });
 });
@@ -54,7 +62,19 @@ describe('a proposed class on the command line', () => {
 const GIVEN = {
   ...{ format: 'red-ladder-units', version: 1, slotMinutes: 30, people: 13, warmUpMinutes: 5, debriefMinutes: 2, pace: 2 },
   units: [
-    { id: 'cut', demonstration: 3, work: 1, resistance: [[0, 0], [10, 15]], paths: [{ moves: ['cut'], share: 1 }, { moves: ['cut', 'back'], share: 3 }] }, // prettier-ignore
+    {
+      id: 'cut',
+      demonstration: 3,
+      work: 1,
+      resistance: [
+        [0, 0],
+        [10, 15],
+      ],
+      paths: [
+        { moves: ['cut'], share: 1 },
+        { moves: ['cut', 'back'], share: 3 },
+      ],
+    },
     { id: 'drag', demonstration: 2, work: 1, sides: 1, resistance: [[0, 10]] },
     { id: 'both', phase: 'together', demonstration: 1, work: 1, resistance: [[20, 40]], needs: ['cut', 'drag'] },
   ],
@@ -67,7 +87,11 @@ describe('units made by hand', () => {
     expect(JSON.parse(out)).toEqual({
       minutes: {
         ...{ total: 5 + 9 + 5 + 7 + 2, slot: 30, overrun: 0, free: 2, tooShort: ['drag'] },
-        units: [{ id: 'cut', minutes: 9 }, { id: 'drag', minutes: 5 }, { id: 'both', minutes: 7 }], // prettier-ignore
+        units: [
+          { id: 'cut', minutes: 9 },
+          { id: 'drag', minutes: 5 },
+          { id: 'both', minutes: 7 },
+        ],
       },
       drop: { ids: [], minutes: 0, others: [], missing: 0, status: 'exact' },
       findings: [
@@ -75,7 +99,15 @@ describe('units made by hand', () => {
         { kind: 'jump', key: 'both', against: 'drag', from: 10, to: 40 },
       ],
       inOrder: ['cut', 'drag', 'both'],
-      repetitions: [{ id: 'cut', moves: [{ move: 'cut', left: 2, right: 2 }, { move: 'back', left: 1.5, right: 1.5 }] }], // prettier-ignore
+      repetitions: [
+        {
+          id: 'cut',
+          moves: [
+            { move: 'cut', left: 2, right: 2 },
+            { move: 'back', left: 1.5, right: 1.5 },
+          ],
+        },
+      ],
     });
     const short = await file('short.json', { ...GIVEN, slotMinutes: 22, musts: ['drag'], limit: 40, cap: 30 });
     const order = await file('order.json', ['both', 'cut', 'drag']);
@@ -94,7 +126,13 @@ describe('units made by hand', () => {
     await wrong('stands twice', { ...GIVEN, units: [GIVEN.units[0], GIVEN.units[0]] });
     await wrong('there is no unit "constructor"', GIVEN, ['constructor', 'cut', 'drag', 'both']);
     await wrong('the order leaves out "drag"', GIVEN, ['cut', 'both']);
-    const circle = { ...GIVEN, units: [{ id: 'a', needs: ['b'] }, { id: 'b', needs: ['a'] }] }; // prettier-ignore
+    const circle = {
+      ...GIVEN,
+      units: [
+        { id: 'a', needs: ['b'] },
+        { id: 'b', needs: ['a'] },
+      ],
+    };
     expect(JSON.parse((await plan('--units', await file('c.json', circle))).out)).toMatchObject({
       findings: [{ kind: 'circle', keys: ['a', 'b'] }],
     });

@@ -94,7 +94,7 @@ describe('a class for thirteen, from the demo', () => {
     await page.mouse.move(second!.x + 10, second!.y + 40, { steps: 12 });
     await pause();
     await page.mouse.up();
-    await page.waitForFunction((last) => document.querySelector('[data-unit]')!.getAttribute('data-unit') !== last, {}, before.at(-1)!); // prettier-ignore
+    await page.waitForFunction((last) => document.querySelector('[data-unit]')!.getAttribute('data-unit') !== last, {}, before.at(-1)!);
     // The press that ends a drag is nobody's click, nor is the next at once.
     await pause();
     await clickText(page, 'Undo');
@@ -128,7 +128,11 @@ describe('a class for thirteen, from the demo', () => {
     await one!.click();
     await other!.click();
     await waitForStored(page);
-    await page.waitForFunction((text) => (document.querySelector('aside section') as HTMLElement).innerText.replace(/\s+/g, ' ') !== text, {}, was); // prettier-ignore
+    await page.waitForFunction(
+      (text) => (document.querySelector('aside section') as HTMLElement).innerText.replace(/\s+/g, ' ') !== text,
+      {},
+      was,
+    );
     const now = await first();
     await page.reload({ waitUntil: 'networkidle0' });
     await tab('Pairs');
@@ -210,7 +214,14 @@ describe('a course', () => {
 
 describe('a proposal that cannot be', () => {
   const ask = async (plan: object, more: object = {}) => {
-    const body = { plan: { slotMinutes: 60, people: 12, bothSides: true, warmUpMinutes: 6, debriefMinutes: 4, changeOverMinutes: 0, units: [], ...plan }, theme: null, musts: [], mustNots: [], mostNew: null, ...more }; // prettier-ignore
+    const body = {
+      plan: { slotMinutes: 60, people: 12, bothSides: true, warmUpMinutes: 6, debriefMinutes: 4, changeOverMinutes: 0, units: [], ...plan },
+      theme: null,
+      musts: [],
+      mustNots: [],
+      mostNew: null,
+      ...more,
+    };
     const response = await fetch(`${server.baseUrl}/api/trees/league-evening/propose`, { method: 'POST', body: JSON.stringify(body) });
     return { status: response.status, value: (await response.json()) as { proposals?: unknown[]; notMet?: string[]; problems?: string[] } };
   };

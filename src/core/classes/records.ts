@@ -121,6 +121,12 @@ export function missedBy(held: readonly HeldClass[], athlete: string): { readonl
   const missed = new Map<TransitionId, string>();
   for (const { date, came, units } of held.toSorted((a, b) => (a.date < b.date ? -1 : 1)))
     for (const { moves, went } of units)
-      if (went !== 'not' && came.length > 0) for (const id of moves) if (came.includes(athlete)) seen.add(id); else missed.set(id, date); // prettier-ignore
-  return [...missed].filter(([id]) => !seen.has(id)).map(([transition, date]) => ({ transition, date })).toReversed(); // prettier-ignore
+      if (went !== 'not' && came.length > 0)
+        for (const id of moves)
+          if (came.includes(athlete)) seen.add(id);
+          else missed.set(id, date);
+  return [...missed]
+    .filter(([id]) => !seen.has(id))
+    .map(([transition, date]) => ({ transition, date }))
+    .toReversed();
 }

@@ -6,9 +6,18 @@ import { unitOf } from './units';
 
 describe('repetitions, by hand', () => {
   it('are minutes × pace × share, twice on a path twice', () => {
-    const paths = [{ transitions: ['a', 'b'], share: 3 }, { transitions: ['a', 'a'], share: 1 }]; // prettier-ignore
-    expect([...repetitionsFor(paths, 4, 2)]).toEqual([['a', 8 * 0.75 + 2 * 8 * 0.25], ['b', 6]]); // prettier-ignore
-    expect([...repetitionsFor([{ transitions: ['a'] }, { transitions: ['b'] }], 3, 2)]).toEqual([['a', 3], ['b', 3]]); // prettier-ignore
+    const paths = [
+      { transitions: ['a', 'b'], share: 3 },
+      { transitions: ['a', 'a'], share: 1 },
+    ];
+    expect([...repetitionsFor(paths, 4, 2)]).toEqual([
+      ['a', 8 * 0.75 + 2 * 8 * 0.25],
+      ['b', 6],
+    ]);
+    expect([...repetitionsFor([{ transitions: ['a'] }, { transitions: ['b'] }], 3, 2)]).toEqual([
+      ['a', 3],
+      ['b', 3],
+    ]);
     expect(repetitionsFor([], 3).size).toBe(0);
   });
   it('are counted on both sides where both are drilled', () => {

@@ -49,7 +49,10 @@ describe('a unit', () => {
   });
   it('of a read lets the feeder pick among what is answered in different ways', () => {
     const read = unit('read', 'hub');
-    expect(read.stages[0]!.feeder.map(({ show, then }) => [show, then])).toEqual([['turns', null], ['rests', null]]); // prettier-ignore
+    expect(read.stages[0]!.feeder.map(({ show, then }) => [show, then])).toEqual([
+      ['turns', null],
+      ['rests', null],
+    ]);
     expect([...read.prerequisites].sort()).toEqual([unit('move', 'settle').key, unit('move', 'take').key].sort());
     expect(unitOf(doc, { kind: 'read', of: ['pin'] })).toBeNull();
     expect(unit('read', 'hub', 'turns', 'rests').stages).toEqual(read.stages);

@@ -18,7 +18,10 @@ export function sayAthleteRecord(tree: TreeDocument, held: readonly HeldClass[],
   const stale = taught.filter(({ id }) => staleness(id) >= 0.5);
   const missed = missedBy(named, athlete).flatMap(({ transition }) => name(transition) ?? []);
   const again = recurringMistakes(held, athlete).slice(0, LISTED);
-  const last = came.map(({ date }) => date).toSorted().at(-1); // prettier-ignore
+  const last = came
+    .map(({ date }) => date)
+    .toSorted()
+    .at(-1);
   const more = missed.length > LISTED ? ` and ${missed.length - LISTED} more` : '';
   return [
     `Was at ${came.length} of ${plural(named.length, 'class', 'classes')}${last === undefined ? '' : `, last on ${last}`}.`,

@@ -22,7 +22,9 @@ describe('feeder cards', () => {
   });
   it('do not say what the one who works is to do', () => {
     const moves = tree.transitions.filter(({ actor }) => actor === 'owner').map(({ name }) => name.replace(/^I /, ''));
-    for (const { lines } of cards) for (const { unit, feeder, calls } of lines) for (const words of [unit, ...feeder, ...calls]) for (const move of moves) expect(words).not.toContain(move); // prettier-ignore
+    for (const { lines } of cards)
+      for (const { unit, feeder, calls } of lines)
+        for (const words of [unit, ...feeder, ...calls]) for (const move of moves) expect(words).not.toContain(move);
   });
   it('carry calls for what is chosen by cue, the same for the same seed, of its shows alone', () => {
     const read = units.find(({ kind }) => kind === 'read')!;

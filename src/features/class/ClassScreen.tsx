@@ -99,7 +99,10 @@ export function ClassScreen({ tree: bare, book, plan: opened, revision, classes,
   const add = (label: string, units: readonly UnitSpec[]) => setUnits(label, withUnits(plan.units, units));
   const drop = (keys: readonly string[]) => {
     const gone = withDependents(model.units, keys);
-    setUnits('taken out', plan.units.filter((item) => !gone.has(unitKey(item)) && !keys.includes(unitKey(item)))); // prettier-ignore
+    setUnits(
+      'taken out',
+      plan.units.filter((item) => !gone.has(unitKey(item)) && !keys.includes(unitKey(item))),
+    );
   };
   const toggle = (branch: readonly string[], on: boolean) => {
     const units = unitsOfBranch(tree, branch);
@@ -107,7 +110,10 @@ export function ClassScreen({ tree: bare, book, plan: opened, revision, classes,
     else drop(units.map(unitKey));
   };
   const decide = (key: string, label: string, patch: Partial<PlannedUnit>) =>
-    setUnits(label, plan.units.map((item) => (unitKey(item) === key ? { ...item, ...patch } : item))); // prettier-ignore
+    setUnits(
+      label,
+      plan.units.map((item) => (unitKey(item) === key ? { ...item, ...patch } : item)),
+    );
   const place = (key: string): number => plan.units.findIndex((item) => unitKey(item) === key);
   const id = idToAddress(tree.id);
   const router = useRouter();

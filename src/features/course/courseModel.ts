@@ -69,7 +69,9 @@ export function balanceOf(tree: TreeDocument, classes: readonly ClassDocument[])
   const all = [...minutes.values()].reduce((sum, item) => sum + item, 0);
   const index = indexOf(tree);
   return {
-    shares: [...minutes].map(([id, item]) => ({ name: positionOf(index, id).name, part: all === 0 ? 0 : item / all })).toSorted((a, b) => b.part - a.part), // prettier-ignore
+    shares: [...minutes]
+      .map(([id, item]) => ({ name: positionOf(index, id).name, part: all === 0 ? 0 : item / all }))
+      .toSorted((a, b) => b.part - a.part),
     without: tree.starts.filter(({ position }) => !minutes.has(position)).map(({ position }) => positionOf(index, position).name),
   };
 }

@@ -56,7 +56,11 @@ export async function findCards(context: Context, treeId: string, classId: strin
   if (!opened) return null;
   const { tree, plan } = opened;
   const { athletes, groups = [] } = await findBook(context, treeId);
-  const expected = expectedAt(athletes, groups.find(({ id }) => id === plan.group), plan); // prettier-ignore
+  const expected = expectedAt(
+    athletes,
+    groups.find(({ id }) => id === plan.group),
+    plan,
+  );
   const units = unitsOf(tree, plan.units).units.filter(({ kind }) => kind !== 'solo');
   const seed = plan.pairSeed ?? 1;
   const ids = expected.map(({ id }) => id);

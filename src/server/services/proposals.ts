@@ -26,19 +26,37 @@ function sent(tree: TreeDocument, proposal: Proposal, nameOf: (key: string) => s
 }
 
 const sayGone = (count: number): string[] =>
-  count === 0 ? [] : [`${count === 1 ? 'One unit that you asked for is' : `${count} units that you asked for are`} not in the tree as it is looked at here.`]; // prettier-ignore
+  count === 0
+    ? []
+    : [
+        `${count === 1 ? 'One unit that you asked for is' : `${count} units that you asked for are`} not in the tree as it is looked at here.`,
+      ];
 
 /** Classes that stand between today and a day, as if they were held as planned. */
 async function plannedBefore(context: Context, tree: TreeDocument, book: GymBook, today: string, day: string): Promise<HeldClass[]> {
   const people = ({ group, ...plan }: { group?: string | undefined; date?: string | undefined }): Athlete[] =>
-    expectedAt(book.athletes, book.groups?.find(({ id }) => id === group), plan); // prettier-ignore
+    expectedAt(
+      book.athletes,
+      book.groups?.find(({ id }) => id === group),
+      plan,
+    );
   const movesOf = (unit: UnitSpec) => {
     const made = unitOf(tree, unit);
     return made ? practised(tree, made) : [];
   };
   return (await findClasses(context, tree.id))
     .map(({ plan }) => plan)
-    .flatMap((plan) => (plan.date !== undefined && plan.date >= today && plan.date < day ? [asHeld({ date: plan.date, units: plan.units }, people(plan).map(({ id }) => id), movesOf)] : [])); // prettier-ignore
+    .flatMap((plan) =>
+      plan.date !== undefined && plan.date >= today && plan.date < day
+        ? [
+            asHeld(
+              { date: plan.date, units: plan.units },
+              people(plan).map(({ id }) => id),
+              movesOf,
+            ),
+          ]
+        : [],
+    );
 }
 
 /** Two clearly different classes for this slot and these people, best first; or sentences why there is none. Null = no such tree. */
@@ -53,12 +71,24 @@ export async function findProposals(
   const began = performance.now();
   const book = await findBook(context, treeId);
   const { plan, theme, musts, mustNots, mostNew } = asked;
-  const athletes = expectedAt(book.athletes, book.groups?.find(({ id }) => id === plan.group), plan); // prettier-ignore
+  const athletes = expectedAt(
+    book.athletes,
+    book.groups?.find(({ id }) => id === plan.group),
+    plan,
+  );
   const day = plan.date ?? today;
   const past = await findHeld(context, treeId);
   const planned = await plannedBefore(context, stored.tree, book, today, day);
-  const known = knownOn([...past, ...planned], day, athletes.map(({ id }) => id)); // prettier-ignore
-  const soon = tooSoon([...past, ...planned].map(({ date, units }) => ({ date, units: units.map(({ unit }) => unit) })), day, asked.gapDays ?? 0); // prettier-ignore
+  const known = knownOn(
+    [...past, ...planned],
+    day,
+    athletes.map(({ id }) => id),
+  );
+  const soon = tooSoon(
+    [...past, ...planned].map(({ date, units }) => ({ date, units: units.map(({ unit }) => unit) })),
+    day,
+    asked.gapDays ?? 0,
+  );
   const filter = plan.filter ?? {};
   const { tree, candidates, first, second, gone, around, weighed, offered } = await proposeFrom(treeInGym(stored.tree, book), {
     ...{ settings: plan, filter, athletes, known, theme, musts, mustNots, mostNew, soon, one: asked.one ?? false },

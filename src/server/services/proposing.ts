@@ -73,7 +73,9 @@ function boundBy(filter: Filter, athletes: readonly Athlete[]): Filter {
 function schoolOf(tree: TreeDocument, units: readonly DrillUnit[], theme: Theme): ReadonlySet<string> | null {
   if (theme === null || 'place' in theme) return null;
   const { transitions } = indexOf(tree);
-  return new Set(units.filter((unit) => unit.transitions.some((id) => transitions.get(id)!.schools?.includes(theme.school))).map(({ key }) => key)); // prettier-ignore
+  return new Set(
+    units.filter((unit) => unit.transitions.some((id) => transitions.get(id)!.schools?.includes(theme.school))).map(({ key }) => key),
+  );
 }
 /** What a class may be about: the place that is asked for, or any one. */
 function placesOf(tree: TreeDocument, units: readonly DrillUnit[], theme: Theme): Wanted['places'] {
@@ -111,7 +113,10 @@ export async function proposeFrom(whole: TreeDocument, asked: Asked): Promise<Pr
   const units = [...new Map([...offers, ...must.flatMap(({ unit }) => unit ?? [])].map((unit) => [unit.key, unit])).values()];
   const payoffs = await letOthersIn(findPayoffsInPieces(tree, questionAgainst(opponentsIn(whole, filter))));
   const all = candidatesOf(tree, units, settings, payoffs, known);
-  const always = new Set([...must.flatMap(({ unit }) => unit?.key ?? []), ...(asked.theme && 'place' in asked.theme ? (unitsByPlace(tree, units).get(asked.theme.place) ?? []) : [])]); // prettier-ignore
+  const always = new Set([
+    ...must.flatMap(({ unit }) => unit?.key ?? []),
+    ...(asked.theme && 'place' in asked.theme ? (unitsByPlace(tree, units).get(asked.theme.place) ?? []) : []),
+  ]);
   const candidates = mostWorthwhile(all, MOST_UNITS, always);
   const weighed = [...new Map(candidates.map(({ unit }) => [unit.key, unit])).values()];
   const around = settings.warmUpMinutes + settings.debriefMinutes;

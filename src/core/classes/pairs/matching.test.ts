@@ -11,7 +11,17 @@ const sumOf = (mates: readonly number[], costs: Costs): number =>
 function brute(costs: Costs, left: readonly number[]): number {
   const [first, ...rest] = left;
   if (first === undefined) return 0;
-  return Math.min(Infinity, ...rest.map((other) => costs[first]![other]! + brute(costs, rest.filter((item) => item !== other)))); // prettier-ignore
+  return Math.min(
+    Infinity,
+    ...rest.map(
+      (other) =>
+        costs[first]![other]! +
+        brute(
+          costs,
+          rest.filter((item) => item !== other),
+        ),
+    ),
+  );
 }
 const graphs = (most: number) =>
   fc
@@ -30,7 +40,10 @@ describe('a matching of least cost', () => {
   it('is what trying every way finds, up to ten people, some of whom may not', () => {
     fc.assert(
       fc.property(graphs(10), (costs) => {
-        const least = brute(costs, costs.map((_, i) => i)); // prettier-ignore
+        const least = brute(
+          costs,
+          costs.map((_, i) => i),
+        );
         const mates = leastCostMatching(costs.length, (a, b) => costs[a]![b]!);
         expect(mates === null).toBe(least === Infinity);
         if (mates === null) return;
@@ -48,7 +61,13 @@ describe('a matching of least cost', () => {
         const whole = costs.every((_, i) => (peer[i] ?? -1) >= 0);
         const mates = leastCostMatching(costs.length, (a, b) => costs[a]![b]!);
         expect(mates !== null).toBe(whole);
-        if (mates) expect(sumOf(mates, costs)).toBe(sumOf(costs.map((_, i) => peer[i]!), costs)); // prettier-ignore
+        if (mates)
+          expect(sumOf(mates, costs)).toBe(
+            sumOf(
+              costs.map((_, i) => peer[i]!),
+              costs,
+            ),
+          );
       }),
       { numRuns: 150, seed: 8 },
     );

@@ -33,8 +33,13 @@ class Blossoms {
     this.from = new Int32Array(size * size);
     this.within = new Int32Array(size * size);
     [this.mate, this.slack, this.outer, this.parent, this.state, this.visited] = Array.from({ length: 6 }, () => new Int32Array(size)) as [
-      Int32Array, Int32Array, Int32Array, Int32Array, Int32Array, Int32Array,
-    ]; // prettier-ignore
+      Int32Array,
+      Int32Array,
+      Int32Array,
+      Int32Array,
+      Int32Array,
+      Int32Array,
+    ];
     this.flowers = Array.from({ length: size }, () => []);
     let most = 0;
     for (let a = 1; a <= count; a++) {

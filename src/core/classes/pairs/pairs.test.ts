@@ -12,7 +12,10 @@ const crowd = (count: number): Trainee[] =>
 describe('pairs', () => {
   it('by hand: the nearest in size and level work together', () => {
     const people = [one('a', 60), one('b', 90), one('c', 62), one('d', 92)];
-    expect(planPairs(people, { rounds: 1, seed: 1 }).rounds[0]).toEqual([['a', 'c'], ['b', 'd']]); // prettier-ignore
+    expect(planPairs(people, { rounds: 1, seed: 1 }).rounds[0]).toEqual([
+      ['a', 'c'],
+      ['b', 'd'],
+    ]);
     expect(pairCost(one('a', 60), one('b', 65, { level: 3 }))).toBe(5 + 12);
     expect(pairCost(one('a', null), one('b', 65))).toBe(0);
   });
@@ -61,6 +64,18 @@ describe('pairs', () => {
     expect(rounds.flat().some((group) => group.includes('p00') && group.includes('p01'))).toBe(false);
   });
   it('are swapped by hand', () => {
-    expect(swapped([['a', 'b'], ['c', 'd', 'e']], 'b', 'e')).toEqual([['a', 'e'], ['c', 'd', 'b']]); // prettier-ignore
+    expect(
+      swapped(
+        [
+          ['a', 'b'],
+          ['c', 'd', 'e'],
+        ],
+        'b',
+        'e',
+      ),
+    ).toEqual([
+      ['a', 'e'],
+      ['c', 'd', 'b'],
+    ]);
   });
 });

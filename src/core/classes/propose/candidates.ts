@@ -120,6 +120,7 @@ export function mostWorthwhile(candidates: readonly Candidate[], units: number, 
   for (const key of always) keep(key);
   // A class needs rounds, however little they bring beside parts.
   for (const list of [rounds, candidates])
-    for (const { unit } of list.toSorted((a, b) => brings(b) - brings(a)).slice(0, units)) if (kept.size < (list === rounds ? units / 4 : units)) keep(unit.key); // prettier-ignore
+    for (const { unit } of list.toSorted((a, b) => brings(b) - brings(a)).slice(0, units))
+      if (kept.size < (list === rounds ? units / 4 : units)) keep(unit.key);
   return candidates.filter(({ unit }) => kept.has(unit.key));
 }

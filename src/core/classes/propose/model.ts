@@ -52,7 +52,10 @@ export function programmeOf(candidates: readonly Candidate[], wanted: Wanted): P
   const ones = (of: readonly number[]): Row['terms'] => of.map((i) => [i, 1] as const);
   const rows: Row[] = [];
   const atMost = (most: number, terms: Row['terms'], least = -Infinity): void => void rows.push({ least, most, terms });
-  atMost(wanted.minutes, candidates.map(({ minutes }, i) => [i, minutes] as const)); // prettier-ignore
+  atMost(
+    wanted.minutes,
+    candidates.map(({ minutes }, i) => [i, minutes] as const),
+  );
   for (const of of byKey.values()) if (of.length > 1) atMost(1, ones(of));
   for (const [key, of] of byKey) {
     const needs = candidates[of[0]!]!.unit.prerequisites;
@@ -76,18 +79,28 @@ export function programmeOf(candidates: readonly Candidate[], wanted: Wanted): P
   if (wanted.mostNew !== null) atMost(wanted.mostNew, ones(indices(({ isNew }) => isNew)));
   // Hard ones can only be kept apart by others: hard ≤ K (easy + 1).
   const k = wanted.hardInARow;
-  if (k !== null) atMost(k, candidates.map(({ isHard }, i) => [i, isHard ? 1 : -k] as const)); // prettier-ignore
+  if (k !== null)
+    atMost(
+      k,
+      candidates.map(({ isHard }, i) => [i, isHard ? 1 : -k] as const),
+    );
   if (wanted.theme) {
     const { theme } = wanted;
     // What builds the theme up belongs to it, so more than half of the units have to be of it.
-    atMost(0, candidates.map(({ unit }, i) => [i, theme.has(unit.key) ? -1 : 2] as const)); // prettier-ignore
+    atMost(
+      0,
+      candidates.map(({ unit }, i) => [i, theme.has(unit.key) ? -1 : 2] as const),
+    );
   }
   for (const cut of wanted.cuts ?? []) atMost(cut.size - 1, ones(indices(({ unit }) => cut.has(unit.key))));
   if (wanted.unlike) {
     const { unlike } = wanted;
     const minutes = [...unlike.values()].reduce((sum, item) => sum + item, 0);
     const again = indices(({ unit }) => unlike.has(unit.key));
-    atMost(minutes / 2, again.map((i) => [i, candidates[i]!.minutes] as const)); // prettier-ignore
+    atMost(
+      minutes / 2,
+      again.map((i) => [i, candidates[i]!.minutes] as const),
+    );
   }
   // What counts once: a variable of its own, at most those that bring it.
   const once = new Map<string, { worth: number; from: number[] }>();
@@ -99,7 +112,11 @@ export function programmeOf(candidates: readonly Candidate[], wanted: Wanted): P
   const first = candidates.length + gains.length;
   if (wanted.places) {
     const places = [...wanted.places.values()];
-    atMost(1, places.map((_, i) => [first + i, 1] as const), 1); // prettier-ignore
+    atMost(
+      1,
+      places.map((_, i) => [first + i, 1] as const),
+      1,
+    );
     for (const [key, of] of byKey) {
       const about = places.flatMap((keys, i) => (keys.has(key) ? [[first + i, -1] as const] : []));
       atMost(0, [...ones(of), ...about]);

@@ -128,9 +128,17 @@ describe('a proposed class', () => {
     await fc.assert(
       fc.asyncProperty(pools, fc.option(fc.nat(3)), async (list, mostNew) => {
         const rank = ({ kind }: { kind: UnitKind }): number => ['move', 'chain', 'read', 'round'].indexOf(kind);
-        const made = list.map(
-          ({ kind, minutes, benefit, needs, isNew }, i) =>
-          candidate(unit(`u${i}`, kind, needs.filter((at) => at < list.length && rank(list[at]!) < rank({ kind })).map((at) => `u${at}`)), minutes, benefit / 1000, { isNew }), // prettier-ignore
+        const made = list.map(({ kind, minutes, benefit, needs, isNew }, i) =>
+          candidate(
+            unit(
+              `u${i}`,
+              kind,
+              needs.filter((at) => at < list.length && rank(list[at]!) < rank({ kind })).map((at) => `u${at}`),
+            ),
+            minutes,
+            benefit / 1000,
+            { isNew },
+          ),
         );
         const wanted = { ...WANTED, mostNew };
         const [brute, highs] = [await propose(made, SETTINGS, wanted, bruteSolve), await propose(made, SETTINGS, wanted, solveProgramme)];
@@ -165,8 +173,18 @@ describe('a programme as text', () => {
         ],
       }),
     ).toBe(
-      // prettier-ignore
-      ['Maximize', ' worth: + 1.5 x0', 'Subject To', ' l0: + 1 x0 - 0.25 x1 >= 1', ' m0: + 1 x0 - 0.25 x1 <= 2', 'Binary', ' x0', ' x1', 'End', ''].join('\n'),
+      [
+        'Maximize',
+        ' worth: + 1.5 x0',
+        'Subject To',
+        ' l0: + 1 x0 - 0.25 x1 >= 1',
+        ' m0: + 1 x0 - 0.25 x1 <= 2',
+        'Binary',
+        ' x0',
+        ' x1',
+        'End',
+        '',
+      ].join('\n'),
     );
   });
 });

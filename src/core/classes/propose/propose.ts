@@ -72,7 +72,10 @@ function ordered(units: readonly DrillUnit[], isHard: (unit: DrillUnit) => boole
     for (const unit of left) {
       const next = [...order, unit];
       if (!fits(next) || isBroken(next)) continue;
-      const found = place(next, left.filter((item) => item !== unit)); // prettier-ignore
+      const found = place(
+        next,
+        left.filter((item) => item !== unit),
+      );
       if (found) return found;
     }
     return null;
@@ -142,7 +145,11 @@ async function solved(candidates: readonly Candidate[], wanted: Wanted, solve: S
     const { status, chosen, bound } = isForTable(candidates, asked) ? solveByTable(candidates, asked) : await solve(programme);
     const units = chosen.filter((i) => i < candidates.length).map((i) => candidates[i]!);
     if (status === 'impossible' || units.length === 0) return null;
-    const order = ordered(units.map(({ unit }) => unit), (unit) => isHard.get(unit.key)!, wanted.hardInARow); // prettier-ignore
+    const order = ordered(
+      units.map(({ unit }) => unit),
+      (unit) => isHard.get(unit.key)!,
+      wanted.hardInARow,
+    );
     const value = chosen.reduce((sum, i) => sum + programme.worth[i]!, 0);
     if (order)
       return {
