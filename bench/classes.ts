@@ -16,7 +16,7 @@ import {
   type Wanted,
 } from '@/core/classes';
 import { findPayoffsInPieces, ODDS_QUESTION } from '@/core/odds';
-import { proposeFrom } from '@/server/services/proposing';
+import { proposeFrom } from '@/server/services/classes/proposing';
 import { solveProgramme } from '@/server/solver/solveProgramme';
 import { demoTree } from '../demo/demoTree';
 import { randomTree } from '../tests/support/randomTree';

@@ -4,7 +4,7 @@ import type { Athlete } from '@/core/people';
 import { familyFacts, RANGES, type TreeDocument } from '@/core/tree';
 import { sayGap, sayImpossible, sayLeftOut, sayNotMet, sayReasons, sayUnit } from '@/core/words';
 import { athleteSchema } from '@/documents/athlete/schema';
-import { proposeFrom, type Theme } from '@/server/services/proposing';
+import { proposeFrom, type Theme } from '@/server/services/classes/proposing';
 import { handMadeReport, idProblems, orderSchema, unitsSchema } from './handMade';
 import { readJsonFile } from './readJsonFile';
 import { complain, readTree } from './readTree';

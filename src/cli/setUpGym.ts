@@ -3,7 +3,7 @@ import { connect } from '@/server/db/client';
 import { localContext, type Context } from '@/server/services/context';
 import { createDocument } from '@/server/services/documents';
 import { claimDemo } from '@/server/services/demo';
-import { addHeld } from '@/server/services/held';
+import { addHeld } from '@/server/services/classes/held';
 import { findDocument, saveEdits } from '@/server/services/store';
 import { storeTree } from '@/server/services/trees';
 import { upgradeGym } from '@/server/services/upgrade';

@@ -1,10 +1,10 @@
 import { describe, expect, it } from 'vitest';
 import { emptyClassPlan } from '@/documents/class/schema';
-import { calendarFile } from '@/server/services/calendar';
-import { findCards, findSheet } from '@/server/services/classes';
+import { calendarFile } from '@/server/services/classes/calendar';
+import { findCards, findSheet } from '@/server/services/classes/classes';
 import { createDocument } from '@/server/services/documents';
-import { addHeld, findHeld } from '@/server/services/held';
-import { findProposals } from '@/server/services/proposals';
+import { addHeld, findHeld } from '@/server/services/classes/held';
+import { findProposals } from '@/server/services/classes/proposals';
 import { storeTree } from '@/server/services/trees';
 import { findWeek } from '@/server/services/week';
 import { demoAthletes, demoGroups, demoHeld } from '../../demo/demoPeople';

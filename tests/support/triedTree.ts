@@ -1,5 +1,5 @@
 import type { PositionId, ReadId, TransitionId, TreeDocument, ValueId } from '@/core/tree';
-import { withoutValues } from '@/core/odds/derived/tries';
+import { withoutValues } from '@/core/odds/derived/tried/tries';
 
 /** The tree as if some values were never shown at a position. */
 export const withoutShows = (

@@ -2,16 +2,16 @@ export { findAdviceInPieces, PRACTISED, type Advice, type WorkList } from './der
 export type { Choice } from './choices';
 export { findClosenessInPieces, type Closeness, type Spread } from './margins/closeness';
 export { findStrengthsInPieces, SLIGHT, type Strength } from './derived/dilemmas';
-export { findDefencesInPieces, type Defence } from './derived/defences';
+export { findDefencesInPieces, type Defence } from './derived/tried/defences';
 export { findPayoffsInPieces, type MovePayoffs } from './derived/payoffs';
-export { findLoadsInPieces, type Load } from './derived/load';
+export { findLoadsInPieces, type Load } from './derived/tried/load';
 export { findMarginsInPieces, type Margin, type Margins } from './margins/margin';
 export type { Mover } from './margins/movers';
 export { findObserved, type Observation, type ObservedError, type ObservedStart } from './observed';
 export { findSteadyOdds, type SteadyOdds } from './steady/report';
 export { findShadesInPieces, SHADED_BY, type Shade, type ShadedBy } from './derived/shades';
 export { explainInPieces, type Explained, type Term } from './derived/explain';
-export { whatIfInPieces, type Change, type WhatIf } from './derived/whatIf';
+export { whatIfInPieces, type Change, type WhatIf } from './derived/tried/whatIf';
 export { planOf, type Avoided, type PlanGuard, type PlanStep } from './derived/plan';
 export { KNOWING_QUESTION, ODDS_QUESTION, questionAgainst, type HeKnowsYourGame, type OddsQuestion } from './question';
 export {

@@ -6,7 +6,7 @@ import { filterFromParams } from '@/contracts/filter';
 import { roundFrom } from '@/contracts/roundQuery';
 import { guardOf } from '@/core/board';
 import { BoardLoader } from '@/features/board/BoardLoader';
-import { findClasses } from '@/server/services/classes';
+import { findClasses } from '@/server/services/classes/classes';
 import { findBook, findLastTouched } from '@/server/services/trees';
 import { NotHere } from '@/ui/NotHere';
 import { saidOfId } from '@/app/notHere';

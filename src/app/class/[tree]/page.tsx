@@ -1,8 +1,8 @@
 import type { Metadata } from 'next';
 import { openTree, type SearchedTreePage } from '@/app/openTree';
 import { ClassScreen } from '@/features/class/ClassScreen';
-import { getClasses } from '@/server/services/classes';
-import { findHeld } from '@/server/services/held';
+import { getClasses } from '@/server/services/classes/classes';
+import { findHeld } from '@/server/services/classes/held';
 import { NotHere } from '@/ui/NotHere';
 import { saidOfId } from '@/app/notHere';
 import { findBook } from '@/server/services/trees';

@@ -1,8 +1,8 @@
 import type { Metadata } from 'next';
 import { openTree, type TreePage } from '@/app/openTree';
 import { CourseScreen } from '@/features/course/CourseScreen';
-import { findClasses } from '@/server/services/classes';
-import { findHeld } from '@/server/services/held';
+import { findClasses } from '@/server/services/classes/classes';
+import { findHeld } from '@/server/services/classes/held';
 import { findBook } from '@/server/services/trees';
 
 export const metadata: Metadata = { title: 'Course' };

@@ -3,7 +3,7 @@ import { openTree, type SearchedTreePage } from '@/app/openTree';
 import { boardParamsSchema } from '@/contracts/boardParams';
 import { RulesScreen } from '@/features/rules/RulesScreen';
 import type { OpenedBook } from '@/features/rules/useGymBook';
-import { findHeld } from '@/server/services/held';
+import { findHeld } from '@/server/services/classes/held';
 import { findDocuments } from '@/server/services/store';
 
 export const metadata: Metadata = { title: 'Rules' };

@@ -1,6 +1,6 @@
 import { indexOf, ownerOptions, type TransitionId, type TreeDocument } from '../../tree';
-import { LEAST_WORK, sidesOf, unitMinutes, type ClassSettings } from '../time';
-import { resistanceOf, type DrillUnit } from '../units';
+import { LEAST_WORK, sidesOf, unitMinutes, type ClassSettings } from '../clock/time';
+import { resistanceOf, type DrillUnit } from '../units/units';
 
 /** What practice and teaching of the tree's moves bring, in points of V in [0, 1] (core/odds, derived). */
 export interface Payoffs {

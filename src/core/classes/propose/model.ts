@@ -1,5 +1,5 @@
 import type { PositionId } from '../../tree';
-import { PHASES, type Phase } from '../spec';
+import { PHASES, type Phase } from '../units/spec';
 import type { Candidate } from './candidates';
 import type { Programme, Row } from './programme';
 

@@ -1,5 +1,5 @@
 import { familyFacts, indexOf, type PositionId, type TreeDocument } from '../../tree';
-import type { DrillUnit } from '../units';
+import type { DrillUnit } from '../units/units';
 
 /**
  * What a class about one place may hold: units that begin or end there or go through it, with all that they build on; of rounds those

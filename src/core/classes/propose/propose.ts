@@ -1,6 +1,6 @@
-import { checkOrder, inOrder } from '../order';
-import { unitMinutes, type ClassSettings } from '../time';
-import type { DrillUnit } from '../units';
+import { checkOrder, inOrder } from '../clock/order';
+import { unitMinutes, type ClassSettings } from '../clock/time';
+import type { DrillUnit } from '../units/units';
 import type { Candidate, Once } from './candidates';
 import type { PositionId } from '../../tree';
 import { aboutIn, programmeOf, type Wanted } from './model';

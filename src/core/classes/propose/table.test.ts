@@ -1,8 +1,8 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { bruteSolve } from '../../../../tests/support/bruteSolve';
-import { KIND_FACTS } from '../spec';
-import type { DrillUnit } from '../units';
+import { KIND_FACTS } from '../units/spec';
+import type { DrillUnit } from '../units/units';
 import type { Candidate } from './candidates';
 import { programmeOf, USUAL_SHAPE, type Wanted } from './model';
 import { isAllowed } from './programme';

@@ -3,8 +3,8 @@ import type { PositionId, ReadId, TransitionId, TreeDocument, ValueId } from '..
 import { NOWHERE_KNOWN, type Elsewhere, type OddsQuestion } from '../question';
 import { Ground } from './ground';
 import { slopesFrom } from './practice';
-import { dearestInPieces } from './dearest';
-import type { Tried } from './tries';
+import { dearestInPieces } from './tried/dearest';
+import type { Tried } from './tried/tries';
 
 /** Something without an answer. */
 export interface Gap {

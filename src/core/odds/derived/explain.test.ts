@@ -6,7 +6,7 @@ import { explainedLines, sayTogether } from '../../words';
 import { KNOWING_QUESTION, ODDS_QUESTION } from '../question';
 import { findOdds } from '../report';
 import { explain } from './explain';
-import { whatIfInPieces, type Change } from './whatIf';
+import { whatIfInPieces, type Change } from './tried/whatIf';
 
 describe('how a figure comes about', () => {
   it('adds up to it, whatever is asked', () => {

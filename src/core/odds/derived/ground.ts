@@ -9,7 +9,7 @@ import { seesItFirst, solveInPieces, valueAt, type Solution } from '../solved';
 import { solveDiscountedInPieces, solveSteadyInPieces, type SteadySolution } from '../steady/steady';
 import { steadyKernel } from '../steady/steadyKernel';
 import { SteadyWork } from '../steady/steadyWork';
-import { Tries, type Tried } from './tries';
+import { Tries, type Tried } from './tried/tries';
 
 /** A tree and a question, on which one thing after the other is tried; worths are those of all starts alike. Pre: there is a start. */
 export class Ground {

@@ -7,7 +7,7 @@ import { drawsOf, meansOf, type DrawnChances } from './draws';
 import { FixedPlay } from './fixedPlay';
 import { Ground, type SteadyGround } from '../derived/ground';
 import { DRAWS, quantileOf, SEED } from './margin';
-import type { Tried } from '../derived/tries';
+import type { Tried } from '../derived/tried/tries';
 
 /** Between which figures what an item brings lies with chance 0.9, in points of V in [-1, 1]. */
 export interface Spread {

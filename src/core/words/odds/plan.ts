@@ -2,7 +2,7 @@ import { groupBy } from '../../base';
 import type { Avoided, Choice, PlanGuard, PlanStep } from '../../odds';
 import { indexOf, positionOf, type Position, type PositionId, type Profile, type TreeDocument } from '../../tree';
 import { usualCautions } from '../cautions';
-import { CAUTION } from '../classSheet';
+import { CAUTION } from '../classes/classSheet';
 import { clock, inHundred } from '../figures';
 import { sayChoiceShown, sayOption, sayWorth, WHATEVER } from './odds';
 import { sayGameItem, sayHabit } from '../people';

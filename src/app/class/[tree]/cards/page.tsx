@@ -3,7 +3,7 @@ import { notFound } from 'next/navigation';
 import { openTree, type SearchedTreePage } from '@/app/openTree';
 import { idToAddress } from '@/contracts/address';
 import { FeederCards } from '@/features/class/FeederCards';
-import { findCards } from '@/server/services/classes';
+import { findCards } from '@/server/services/classes/classes';
 import { PageLink } from '@/ui/PageLink';
 import { PrintButton } from '@/ui/PrintButton';
 

@@ -5,7 +5,7 @@ import { openTree, type SearchedTreePage } from '@/app/openTree';
 import { idToAddress } from '@/contracts/address';
 import { PrintButton } from '@/ui/PrintButton';
 import { PrintSheet } from '@/features/class/PrintSheet';
-import { findSheet } from '@/server/services/classes';
+import { findSheet } from '@/server/services/classes/classes';
 
 export const metadata: Metadata = { title: 'Class sheet' };
 

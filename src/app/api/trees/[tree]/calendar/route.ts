@@ -1,6 +1,6 @@
 import { refuse } from '@/server/http/respond';
 import { treeRoute } from '@/server/http/route';
-import { calendarFile } from '@/server/services/calendar';
+import { calendarFile } from '@/server/services/classes/calendar';
 
 export const dynamic = 'force-dynamic';
 

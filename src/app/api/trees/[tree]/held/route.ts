@@ -2,7 +2,7 @@ import { heldSchema } from '@/contracts/classes';
 import { readJson } from '@/server/http/readJson';
 import { refuse } from '@/server/http/respond';
 import { treeRoute } from '@/server/http/route';
-import { addHeld, findHeld } from '@/server/services/held';
+import { addHeld, findHeld } from '@/server/services/classes/held';
 import { findTree } from '@/server/services/trees';
 
 export const dynamic = 'force-dynamic';

@@ -2,7 +2,7 @@ import { proposalAskedSchema } from '@/contracts/classes';
 import { readJson } from '@/server/http/readJson';
 import { refuse } from '@/server/http/respond';
 import { treeRoute } from '@/server/http/route';
-import { findProposals } from '@/server/services/proposals';
+import { findProposals } from '@/server/services/classes/proposals';
 
 export const dynamic = 'force-dynamic';
 

@@ -1,7 +1,7 @@
 import { refuse } from '@/server/http/respond';
 import { treeRoute } from '@/server/http/route';
 import { classPdf } from '@/server/services/paper/classPdf';
-import { findSheet } from '@/server/services/classes';
+import { findSheet } from '@/server/services/classes/classes';
 
 export const dynamic = 'force-dynamic';
 

@@ -1,0 +1,63 @@
+import fc from 'fast-check';
+import { describe, expect, it } from 'vitest';
+import { atOnce } from '../../../base';
+import type { TransitionId, TreeDocument } from '../../../tree';
+import { demoTree } from '../../../../../demo/demoTree';
+import { randomWorld } from '../../../../../tests/support/randomWorld';
+import { mine, position, reaction, tree } from '../../../../../tests/support/smallTree';
+import { oddsModelOf, standingOf, type Standing } from '../../cells';
+import { kernelOf } from '../../kernel';
+import { NOWHERE_KNOWN, ODDS_QUESTION } from '../../question';
+import { solveInPieces, valueAt } from '../../solved';
+import { findLoads } from './load';
+
+const QUESTION = { ...ODDS_QUESTION, roundSeconds: 60 };
+
+/** V of all starts alike, solved from the beginning. */
+function meanOf(doc: TreeDocument, standing: Standing): number {
+  const at = new Map(doc.positions.map(({ id }, i) => [id, i]));
+  const model = oddsModelOf(doc, NOWHERE_KNOWN, standing);
+  const solution = atOnce(solveInPieces(model, kernelOf(model, false), QUESTION));
+  return doc.starts.reduce((sum, { position: id }) => sum + valueAt(solution, at.get(id)!), 0) / doc.starts.length;
+}
+const without = (doc: TreeDocument, gone: (id: TransitionId) => boolean): TreeDocument => ({
+  ...doc,
+  transitions: doc.transitions.filter(({ id }) => !gone(id)),
+});
+
+describe('what everything hangs on', () => {
+  it('is what a tree without it loses, solved from the beginning', () => {
+    fc.assert(
+      fc.property(fc.integer({ min: 1, max: 1e6 }), (seed) => {
+        const doc = randomWorld(seed, { positions: 7, transitions: 14 });
+        const standing = standingOf(doc);
+        const value = meanOf(doc, standing);
+        const places = new Map(doc.positions.map((item) => [item.id, item]));
+        for (const item of findLoads(doc, QUESTION)) {
+          const into = (id: TransitionId) =>
+            item.kind === 'move'
+              ? id === item.transition
+              : doc.transitions.some((move) => move.id === id && move.actor === 'owner' && !move.announced && move.to === item.position);
+          expect(item.load).toBeCloseTo(Math.max(0, value - meanOf(without(doc, into), standing)), 9);
+          if (item.kind === 'place') expect(doc.starts.some((start) => start.position === places.get(item.position)!.id)).toBe(false);
+        }
+      }),
+      { numRuns: 40, seed: 3 },
+    );
+  });
+  it('by hand: the only way hangs on itself, one of two alike on neither', () => {
+    const pin = position('pin', { ends: 'settled' });
+    const start = position('g', { reads: [{ ...reaction('a')[0]!, closed: true }] });
+    const cut = (id: string) => mine(id, 'g', 'pin', { when: { he: ['a'] }, works: 0.6, seconds: 60 });
+    expect(findLoads(tree([start, pin], [cut('one')]), QUESTION)).toEqual([
+      { kind: 'move', transition: 'one', load: expect.closeTo(0.6, 12) as number },
+    ]);
+    expect(findLoads(tree([start, pin], [cut('one'), cut('two')]), QUESTION).map(({ load }) => load)).toEqual([0, 0]);
+  });
+  it('of the demo begins with its hubs, and is never less than nothing', () => {
+    const loads = findLoads(demoTree(), ODDS_QUESTION);
+    expect(loads).toHaveLength(10);
+    expect(loads[0]).toMatchObject({ kind: 'place', position: 'leg-drag' });
+    expect(loads.every(({ load }, i) => load >= 0 && load <= (loads[i - 1]?.load ?? 1))).toBe(true);
+  });
+});

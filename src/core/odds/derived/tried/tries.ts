@@ -1,0 +1,89 @@
+import {
+  indexOf,
+  type Position,
+  type PositionId,
+  type Read,
+  type ReadId,
+  type Transition,
+  type TransitionId,
+  type TreeDocument,
+  type ValueId,
+  sharesOf,
+} from '../../../tree';
+import { hereOf, placeAt, type Here, type OddsModel, type Place, type Standing } from '../../cells';
+
+/** One thing tried otherwise: the places that it makes anew, by state. */
+export type Tried = readonly { readonly at: number; readonly place: Place }[];
+
+/** A read without some of its values: the shares of the others are divided by what is left of them; all 0 = equal. */
+function readWithout(read: Read, gone: ReadonlySet<ValueId>): Read {
+  const shares = sharesOf(read).filter(({ value }) => value === null || !gone.has(value));
+  const left = shares.reduce((sum, { share }) => sum + share, 0);
+  const shareOf = new Map(shares.map(({ value, share }) => [value, left > 0 ? share / left : 1 / shares.length]));
+  return {
+    ...read,
+    values: read.values.filter(({ id }) => !gone.has(id)).map((value) => ({ ...value, share: shareOf.get(value.id)! })),
+  };
+}
+
+/** A position as if some values were never shown; a read that has none left names nothing any more. */
+export function withoutValues(position: Position, gone: readonly { readonly read: ReadId; readonly value: ValueId }[]): Position {
+  return {
+    ...position,
+    reads: position.reads.map((read) => {
+      const values = gone.filter((show) => show.read === read.id).map(({ value }) => value);
+      return values.length > 0 ? readWithout(read, new Set(values)) : read;
+    }),
+  };
+}
+
+/** What can be tried of a tree, with what was found once on it left as it is. */
+export class Tries {
+  private readonly here: Here;
+  private readonly from: ReadonlyMap<PositionId, readonly Transition[]>;
+
+  constructor(
+    private readonly tree: TreeDocument,
+    private readonly model: OddsModel,
+    standing: Standing,
+  ) {
+    this.here = hereOf(tree, standing, model.objective);
+    this.from = indexOf(tree).from;
+  }
+
+  /** The place with something else drawn there, or other ways out of it. */
+  changing(id: PositionId, position: (of: Position) => Position, ways: (of: readonly Transition[]) => readonly Transition[]): Tried {
+    const at = this.here.stateOf.get(id)!;
+    // Where it ends nothing is chosen, whatever is drawn there.
+    if (this.model.places[at] === null) return [];
+    return [{ at, place: placeAt(this.here, at, position(this.tree.positions[at]!), ways(this.from.get(id)!)) }];
+  }
+
+  /** As if some values were never shown at a position. */
+  closing(id: PositionId, gone: readonly { readonly read: ReadId; readonly value: ValueId }[]): Tried {
+    return this.changing(
+      id,
+      (position) => withoutValues(position, gone),
+      (ways) => ways,
+    );
+  }
+  /** As if an announced branch had been taught. */
+  teaching(transition: Transition): Tried {
+    return this.changing(
+      transition.from,
+      (position) => position,
+      (ways) => ways.map((way) => (way.id === transition.id ? { ...way, announced: false } : way)),
+    );
+  }
+  /** As if some transitions were not there. */
+  losing(gone: readonly Transition[]): Tried {
+    const ids = new Set<TransitionId>(gone.map(({ id }) => id));
+    return [...new Set(gone.map(({ from }) => from))].flatMap((from) =>
+      this.changing(
+        from,
+        (position) => position,
+        (ways) => ways.filter((way) => !ids.has(way.id)),
+      ),
+    );
+  }
+}

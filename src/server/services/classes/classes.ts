@@ -1,0 +1,69 @@
+import { keptPairs, planPairs, traineeOf, unitsOf } from '@/core/classes';
+import { expectedAt } from '@/core/people';
+import { classSheetOf, feederCardsOf, type ClassSheet, type FeederCard } from '@/core/words';
+import type { TreeDocument } from '@/core/tree';
+import { emptyClassPlan, type ClassDocument, type ClassPlan } from '@/documents/class/schema';
+import type { Context } from '../context';
+import { createDocument } from '../documents';
+import { findDocument, findDocuments } from '../store';
+import { findBook, findTreeInGym } from '../trees';
+
+export interface StoredClass {
+  readonly plan: ClassDocument;
+  readonly revision: number;
+}
+
+/** The classes made for a tree, in the order in which they were made. */
+export async function findClasses(context: Context, treeId: string): Promise<StoredClass[]> {
+  const all = await findDocuments(context, 'class');
+  return all
+    .map(({ document, revision }) => ({ plan: document as unknown as ClassDocument, revision }))
+    .filter(({ plan }) => plan.tree === treeId);
+}
+
+/** The classes made for a tree; a first one is made for a tree that has none. */
+export async function getClasses(context: Context, { id }: Pick<TreeDocument, 'id'>): Promise<StoredClass[]> {
+  const known = await findClasses(context, id);
+  if (known.length > 0) return known;
+  const made = await createDocument(context, 'class', { ...emptyClassPlan, id, name: 'Next class', tree: id }, null);
+  if (!made.ok) throw new Error(made.error.problems.join(' '));
+  return findClasses(context, id);
+}
+
+interface Opened {
+  readonly tree: TreeDocument;
+  readonly plan: ClassPlan;
+}
+/** A tree in its gym, and the class of it that is named, else its first, else an empty one; null = no such tree or class. */
+async function openClass(context: Context, treeId: string, classId: string | null): Promise<Opened | null> {
+  const tree = await findTreeInGym(context, treeId);
+  if (!tree) return null;
+  const named = classId === null ? null : await findDocument(context, 'class', classId);
+  const plan = classId === null ? (await findClasses(context, treeId))[0]?.plan : (named?.document as unknown as ClassDocument | undefined);
+  if (plan && plan.tree !== treeId) return null;
+  return !plan && classId !== null ? null : { tree, plan: plan ?? emptyClassPlan };
+}
+
+/** A class of a tree as a sheet: the one that is named, else the first; null = no such tree or class. */
+export async function findSheet(context: Context, treeId: string, classId: string | null): Promise<ClassSheet | null> {
+  const opened = await openClass(context, treeId, classId);
+  return opened && classSheetOf(opened.tree, unitsOf(opened.tree, opened.plan.units).units, opened.plan);
+}
+
+/** The feeders' cards of a class, one for each who comes; null = no such tree or class. */
+export async function findCards(context: Context, treeId: string, classId: string | null): Promise<FeederCard[] | null> {
+  const opened = await openClass(context, treeId, classId);
+  if (!opened) return null;
+  const { tree, plan } = opened;
+  const { athletes, groups = [] } = await findBook(context, treeId);
+  const expected = expectedAt(
+    athletes,
+    groups.find(({ id }) => id === plan.group),
+    plan,
+  );
+  const units = unitsOf(tree, plan.units).units.filter(({ kind }) => kind !== 'solo');
+  const seed = plan.pairSeed ?? 1;
+  const ids = expected.map(({ id }) => id);
+  const rounds = keptPairs(plan.pairs, ids, units.length) ?? planPairs(expected.map(traineeOf), { rounds: units.length, seed }).rounds;
+  return feederCardsOf(tree, units, expected.length > 1 ? rounds : null, new Map(expected.map(({ id, name }) => [id, name])), seed);
+}
