@@ -4,13 +4,14 @@ import { WeekScreen } from '@/features/week/WeekScreen';
 import { requestContext } from '@/server/services/requestContext';
 import { findSummaries } from '@/server/services/store';
 import { findWeek } from '@/server/services/week';
+import { today } from '@/server/today';
 
 export const metadata: Metadata = { title: 'This week' };
 
 /** The first page: what the tree last worked on asks for. */
 export default async function HomePage() {
   const context = await requestContext();
-  const week = await findWeek(context, new Date().toISOString().slice(0, 10));
+  const week = await findWeek(context, today());
   if (!week) return <EmptyGym hasDeleted={(await findSummaries(context, 'tree', { deleted: true })).length > 0} />;
   const { tree, others, changes, classes, book, stale } = week;
   return (

@@ -10,7 +10,8 @@ import { readJsonFile } from './readJsonFile';
 import { complain, readTree } from './readTree';
 
 const USAGE =
-  'Usage: npm run -s plan -- TREE [--minutes MINUTES] [--people FILE] [--theme PLACE|SCHOOL] [--new COUNT] or npm run -s plan -- --units FILE [--order FILE]';
+  'Usage: npm run -s plan -- TREE [--minutes MINUTES] [--people FILE] [--theme PLACE|SCHOOL] [--new COUNT], ' +
+  'or npm run -s plan -- --units FILE [--order FILE]';
 const FLAGS = ['--minutes', '--people', '--theme', '--new', '--units', '--order'] as const;
 const peopleSchema = z.strictObject({
   format: z.literal('red-ladder-people'),
@@ -54,7 +55,8 @@ function themeFrom(tree: TreeDocument, given: string | undefined): Theme | strin
   if (place) return { place: place.id };
   if (tree.schools?.includes(given)) return { school: given };
   const hubs = tree.positions.filter(({ family }) => familyFacts(family).isHub).map(({ id }) => id);
-  return `--theme: there is no place or school "${given}" in this tree. It has ${[...hubs, ...(tree.schools ?? [])].slice(0, 12).join(', ')} …`;
+  const some = [...hubs, ...(tree.schools ?? [])].slice(0, 12).join(', ');
+  return `--theme: there is no place or school "${given}" in this tree. It has ${some} …`;
 }
 
 const sent = (tree: TreeDocument, proposal: Proposal, settings: ClassSettings) => ({
@@ -63,7 +65,7 @@ const sent = (tree: TreeDocument, proposal: Proposal, settings: ClassSettings) =
   worth: proposal.worth,
   gap: proposal.gap,
   sure: sayGap(proposal.gap),
-  notMet: sayNotMet((key) => key, proposal),
+  notMet: sayNotMet((key) => key, proposal, settings.warmUpMinutes + settings.debriefMinutes),
   units: proposal.chosen.map((item) => ({
     ...item.unit.spec,
     name: sayUnit(tree, item.unit),
@@ -108,7 +110,8 @@ async function proposed(file: string, flags: ReadonlyMap<string, string>): Promi
   const found = await proposeFrom(read.value, {
     ...{ settings, filter: {}, athletes, known: NOTHING_KNOWN, theme: theme as Theme, musts: [], mustNots: [], mostNew: mostNew as number },
   });
-  if ('impossible' in found.first) return complain([sayImpossible(found.first, found.around, found.candidates)]);
+  if ('impossible' in found.first)
+    return complain([sayImpossible(found.first, found.around, found.candidates.length > 0, found.isNobodyAllowed)]);
   const proposals = [found.first, ...(found.second ? [found.second] : [])].map((item) => sent(found.tree, item, settings));
   process.stdout.write(`${JSON.stringify({ settings, proposals }, null, 2)}\n`);
   return 0;

@@ -3,6 +3,7 @@ import { pocketPage, POCKET_MAX_BYTES } from '@/documents/pocket/page';
 import { notThere } from './analyse';
 import { parseArguments, USAGE as ANALYSE_USAGE } from './analyseArguments';
 import { complain, readTree } from './readTree';
+import { today } from '@/server/today';
 
 const FLAGS = ['--context', '--rule-set', '--age', '--level', '--school', '--profile'];
 const USAGE =
@@ -18,7 +19,7 @@ export async function main(args: readonly string[]): Promise<number> {
   if (!tree.ok) return complain(tree.error);
   const missing = notThere(tree.value, parsed);
   if (missing) return complain([missing]);
-  const { html } = pocketPage(pocketOf(tree.value, parsed.filter, new Date().toISOString().slice(0, 10)));
+  const { html } = pocketPage(pocketOf(tree.value, parsed.filter, today()));
   process.stdout.write(html);
   const bytes = new TextEncoder().encode(html).length;
   if (bytes > POCKET_MAX_BYTES)

@@ -11,6 +11,7 @@ import { editBetween } from '@/server/services/writing';
 import { demoPlan } from '../../demo/demoPlan';
 import { demoAthletes, demoGroups, demoHeld } from '../../demo/demoPeople';
 import { demoTree } from '../../demo/demoTree';
+import { today } from '@/server/today';
 
 /** Athletes, groups, and the classes of the last weeks. Those who came with the tree get what only the gym knows of them. */
 async function addDemoPeople(context: Context, tree: TreeDocument, today: string): Promise<void> {
@@ -41,7 +42,7 @@ export async function main(args: readonly string[]): Promise<number> {
     if (claim !== 'mine') return 0;
     const tree = demoTree();
     const { treeId } = await storeTree(context, tree);
-    await addDemoPeople(context, tree, new Date().toISOString().slice(0, 10));
+    await addDemoPeople(context, tree, today());
     await createDocument(context, 'class', { id: treeId, name: 'Next class', tree: treeId, ...demoPlan() }, null);
     return 0;
   } finally {

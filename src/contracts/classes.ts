@@ -62,5 +62,4 @@ export interface ProposalsAnswer {
   /** None = no class can be made; then `notMet` says why. */
   readonly proposals: readonly ProposalSent[];
   readonly notMet: readonly string[];
-  readonly tookMs: number;
 }

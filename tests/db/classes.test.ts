@@ -41,13 +41,43 @@ describe('classes of a gym', () => {
     for (const { unit } of next.units) expect(units.map(key)).not.toContain(key(unit));
     expect(await findProposals(context, 'nothing', asked, TODAY)).toBeNull();
   });
+  it('keep the gap to what stands later by hand, not to what others were taught, nor to what comes with the course', async () => {
+    const slot = { ...emptyClassPlan, people: 13, group: 'evening' };
+    const asked = (date: string) => ({ plan: { ...slot, date }, theme: null, musts: [], mustNots: [], mostNew: 3, gapDays: 6, one: true });
+    const best = async (date: string) =>
+      (await findProposals(context, tree.id, asked(date), TODAY))!.proposals[0]!.units.map(({ unit }) => unit);
+    const key = ({ kind, of }: { kind: string; of: readonly string[] }) => JSON.stringify([kind, of]);
+    const units = await best('2027-02-02');
+    const shared = async () => (await best('2027-02-02')).map(key).filter((item) => units.map(key).includes(item)).length;
+    const later = { ...slot, id: 'later', name: 'Later', tree: tree.id, date: '2027-02-04', units };
+    expect((await createDocument(context, 'class', { ...later, fromCourse: true }, null)).ok).toBe(true);
+    expect(await shared()).toBe(units.length);
+    expect((await createDocument(context, 'class', { ...later, id: 'others', group: 'nobody', guests: ['bram-teal'] }, null)).ok).toBe(
+      true,
+    );
+    expect((await createDocument(context, 'class', { ...later, id: 'kept' }, null)).ok).toBe(true);
+    expect(await shared()).toBe(0);
+  });
+  it('whoever may do nothing is never drilled: then it is said', async () => {
+    for (const id of ['knee', 'back']) await createDocument(context, 'athlete', { id, name: id, limits: ['feeder only'] }, null);
+    await createDocument(context, 'group', { id: 'injured', name: 'Injured', members: ['knee', 'back'] }, null);
+    const plan = { ...emptyClassPlan, group: 'injured' };
+    const found = await findProposals(context, tree.id, { plan, theme: null, musts: [], mustNots: [], mostNew: null }, TODAY);
+    expect(found).toEqual({ proposals: [], notMet: [expect.stringMatching(/^Nobody who comes may do any of these drills/)] });
+  });
+  it('a must comes back as the coach has it, in his minutes and on his sides', async () => {
+    const must = { kind: 'move' as const, of: ['body-lock-i-step-over-to-the-flat-side'], sides: 1 as const, work: 3, demonstration: 5 };
+    const asked = { plan: { ...emptyClassPlan }, theme: null, musts: [must], mustNots: [], mostNew: null, one: true };
+    const [first] = (await findProposals(context, tree.id, asked, TODAY))!.proposals;
+    expect(first!.units.map(({ unit }) => unit)).toContainEqual({ ...must, work: expect.any(Number) as number });
+  });
   it('are printed, as a sheet, as cards of each who comes, as a calendar of those that have a day', async () => {
     await createDocument(context, 'class', { ...demoPlan(), id: 'next', name: 'Next', tree: tree.id }, null);
     expect((await findSheet(context, tree.id, 'next'))!.rows.length).toBeGreaterThan(5);
     expect((await findCards(context, tree.id, 'next'))!.map(({ name }) => name)).toHaveLength(13);
     expect(await findCards(context, tree.id, 'nothing')).toBeNull();
     const calendar = (await calendarFile(context, tree.id))!;
-    expect(calendar.match(/BEGIN:VEVENT/g)).toHaveLength(1);
+    expect(calendar.match(/BEGIN:VEVENT/g)).toHaveLength(4);
     expect(calendar).toContain('DTSTART:20261201T183000');
     expect(await calendarFile(context, 'nothing')).toBeNull();
   });

@@ -5,11 +5,17 @@ const WINDOW = 10;
 const least = (share: number): number => Math.max(0, Math.ceil(WINDOW * share - 1 - 1e-9));
 const most = (share: number): number => (share === 0 ? 0 : Math.floor(WINDOW * share + 1 + 1e-9));
 
-/** Whether a run of calls (at most ten) can stand, or still be completed to ten that can. Ten that stand go on: by their first once more. */
+/** Whether a run of calls, at most ten, can stand or still be completed. Ten that stand can go on: by their first once more. */
 function canStand(calls: readonly number[], shares: readonly number[]): boolean {
   const counts = shares.map((_, i) => calls.filter((call) => call === i).length);
   const missing = shares.reduce((sum, share, i) => sum + Math.max(0, least(share) - counts[i]!), 0);
   return counts.every((count, i) => count <= most(shares[i]!)) && missing <= WINDOW - calls.length;
+}
+
+/** The values that may be called next, by number: those that keep the last ten within bounds. */
+export function allowedNext(calls: readonly number[], shares: readonly number[]): number[] {
+  const last = calls.slice(-(WINDOW - 1));
+  return shares.flatMap((share, i) => (share > 0 && canStand([...last, i], shares) ? [i] : []));
 }
 
 /**
@@ -20,14 +26,10 @@ export function callFeeder(shares: readonly number[], count: number, random: Ran
   const calls: number[] = [];
   const counts = shares.map(() => 0);
   while (calls.length < count) {
-    const last = calls.slice(-(WINDOW - 1));
-    const weights = shares.map((share, i) =>
-      share === 0 || !canStand([...last, i], shares) ? 0 : Math.max(share / 10, share * (calls.length + 1) - counts[i]!),
-    );
-    const total = weights.reduce((sum, weight) => sum + weight, 0);
-    let left = random() * total;
-    let chosen = weights.findIndex((weight) => (left -= weight) < 0);
-    if (chosen < 0) chosen = weights.findLastIndex((weight) => weight > 0);
+    const allowed = allowedNext(calls, shares);
+    const lacks = (i: number): number => Math.max(shares[i]! / 10, shares[i]! * (calls.length + 1) - counts[i]!);
+    let left = random() * allowed.reduce((sum, i) => sum + lacks(i), 0);
+    const chosen = allowed.find((i) => (left -= lacks(i)) < 0) ?? allowed.at(-1)!;
     calls.push(chosen);
     counts[chosen]!++;
   }

@@ -1,5 +1,6 @@
 export * from './propose';
 export * from './units/branches';
+export * from './attendance';
 export * from './caller';
 export * from './records/course';
 export * from './clock/drop';

@@ -34,6 +34,8 @@ export const classPlanSchema = z.strictObject({
   debriefMinutes: within(RANGES.debriefMinutes),
   changeOverMinutes: within(RANGES.changeOverMinutes),
   swapMinutes: within(RANGES.changeOverMinutes).optional(),
+  /** The most resistance for these people, in percent; absent = any. */
+  cap: percent.optional(),
   /** Mats for rounds; absent = enough for all. */
   mats: z.number().int().min(1).max(100).optional(),
   winnerStays: z.boolean().optional(),

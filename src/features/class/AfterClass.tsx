@@ -84,6 +84,7 @@ export function AfterClass({ tree, plan, units, expected, held, today, names, on
   const toggle = (set: ReadonlySet<string>, key: string, on: boolean) =>
     new Set(on ? [...set, key] : [...set].filter((item) => item !== key));
   const came = expected.filter((athlete) => !stayed.has(athlete.id)).map((athlete) => athlete.id);
+  const isWritten = held.some((one) => one.class === plan.id && one.date === date);
   const write = async () => {
     setPending(true);
     const body: Omit<HeldClass, 'tree'> = {
@@ -170,8 +171,11 @@ export function AfterClass({ tree, plan, units, expected, held, today, names, on
               )}
             </div>
           ))}
+          {isWritten && (
+            <p className="mt-2 border-l-[3px] border-red pl-2">This class is written down on {date}: once more would count twice.</p>
+          )}
           <button type="button" className={`${buttonClass} mt-2`} disabled={pending} onClick={() => void write()}>
-            Write it down
+            {isWritten ? 'Write it down once more' : 'Write it down'}
           </button>
           {problem !== null && (
             <p role="alert" className="text-red">

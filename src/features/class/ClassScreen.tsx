@@ -10,19 +10,28 @@ import { StaleDialog } from '@/client/store/StaleDialog';
 import { useDocument } from '@/client/store/useDocument';
 import { UndoButtons } from '@/client/UndoButtons';
 import { useUndoKeys } from '@/client/useUndoKeys';
-import { expectedAt, treeInGym, type GymBook } from '@/core/people';
-import { isFiltering, type Filter } from '@/core/lens';
+import { treeInGym, type GymBook } from '@/core/people';
+import { filterTree, isFiltering, type Filter } from '@/core/lens';
 import { classSheetOf, minutesText } from '@/core/words';
 import type { TreeDocument } from '@/core/tree';
 import { AppStrip } from '@/ui/AppStrip';
 import { StoredAlert, StoredStatus, WAITS } from '@/ui/StoredStrip';
 import { screenLinks } from '@/client/screenLinks';
-import { repetitionsOf, unitKey, unitsOfBranch, withDependents, type HeldClass, type PlannedUnit, type UnitSpec } from '@/core/classes';
+import {
+  attendance,
+  knownOn,
+  repetitionsOf,
+  unitKey,
+  unitsOfBranch,
+  withDependents,
+  type HeldClass,
+  type PlannedUnit,
+  type UnitSpec,
+} from '@/core/classes';
 import { AfterClass } from './AfterClass';
 import { PairsPanel } from './PairsPanel';
 import { ProposePanel } from './ProposePanel';
 import { SheetTabs, type SheetTab } from './SheetTabs';
-import { filterTree } from '@/core/lens';
 import { BranchPicker } from './BranchPicker';
 import { Checks } from './Checks';
 import { ClassChoice } from './ClassChoice';
@@ -53,7 +62,7 @@ const NO_FILTER: Filter = {};
 /** A class made from chosen branches: what is drilled when, what the feeder does, and what must go if it is too long. */
 export function ClassScreen({ tree: bare, book, plan: opened, revision, classes, held: heldBefore, today }: Props) {
   const {
-    document: plan,
+    document: typed,
     state,
     stored,
     edit,
@@ -65,26 +74,28 @@ export function ClassScreen({ tree: bare, book, plan: opened, revision, classes,
   } = useDocument<ClassDocument>('class', { document: opened, revision });
   const tree = useMemo(() => treeInGym(bare, book), [bare, book]);
   const subject = useMemo(() => ({ tree: bare, revision: null, book }), [bare, book]);
-  const change = (label: string, patch: Partial<ClassDocument>) => edit(label, (now) => ({ ...now, ...patch }));
+  // What is changed by hand stays when the course is planned again.
+  const change = (label: string, patch: Partial<ClassDocument>) => edit(label, (now) => ({ ...now, ...patch, fromCourse: undefined }));
+  const { expected, plan } = useMemo(() => attendance(typed, book), [typed, book]);
+  const [held, setHeld] = useState(heldBefore);
+  const taught = useMemo(
+    () =>
+      knownOn(
+        held,
+        plan.date ?? today,
+        expected.map(({ id }) => id),
+      ),
+    [held, plan.date, today, expected],
+  );
   useUndoKeys({ onUndo: undo, onRedo: redo });
   const [chosen, setChosen] = useState<string | null>(null);
-  const model = useMemo(() => classModelOf(tree, plan), [tree, plan]);
+  const model = useMemo(() => classModelOf(tree, plan, taught), [tree, plan, taught]);
   const sheet = useMemo(() => classSheetOf(tree, model.units, plan), [tree, model, plan]);
   const filter = plan.filter ?? NO_FILTER;
   const choices = useMemo(() => branchChoices(tree, plan), [tree, plan]);
   const allowed = useMemo(() => filterTree(tree, filter).tree, [tree, filter]);
-  const expected = useMemo(
-    () =>
-      expectedAt(
-        book.athletes,
-        book.groups?.find(({ id }) => id === plan.group),
-        plan,
-      ),
-    [book, plan],
-  );
   const wrong = useMemo(() => sentencesOf(tree, model, expected), [tree, model, expected]);
   const [tab, setTab] = useState<SheetTab>(plan.units.length === 0 ? 'propose' : 'class');
-  const [held, setHeld] = useState(heldBefore);
   // Open at first for a class of nothing; then as the coach leaves it.
   const [isByHand] = useState(opened.units.length === 0);
   const open = (key: string | null) => {
@@ -94,8 +105,7 @@ export function ClassScreen({ tree: bare, book, plan: opened, revision, classes,
   const unit = model.units.find((item) => item.key === chosen);
   const { overrunMinutes, totalMinutes } = model.time;
   const over = overrunMinutes > 1e-9;
-  // What is changed by hand stays when the course is planned again.
-  const setUnits = (label: string, units: readonly PlannedUnit[]) => change(label, { units, fromCourse: undefined });
+  const setUnits = (label: string, units: readonly PlannedUnit[]) => change(label, { units });
   const add = (label: string, units: readonly UnitSpec[]) => setUnits(label, withUnits(plan.units, units));
   const drop = (keys: readonly string[]) => {
     const gone = withDependents(model.units, keys);
@@ -147,9 +157,9 @@ export function ClassScreen({ tree: bare, book, plan: opened, revision, classes,
       >
         <h1 className="sr-only">{tree.name}: class</h1>
         <div className="overflow-y-auto border-r-2 border-ink p-4 max-lg:border-r-0">
-          <ClassChoice tree={bare} plan={plan} classes={classes} onRename={(name) => change('renamed', { name })} />
-          <SettingsForm plan={plan} onChange={change} />
-          <WhoComes plan={plan} book={book} onChange={change} />
+          <ClassChoice tree={bare} plan={typed} classes={classes} onRename={(name) => change('renamed', { name })} />
+          <SettingsForm plan={plan} isCounted={expected.length > 1} onChange={change} />
+          <WhoComes {...{ plan, book, expected }} onChange={change} />
           <details className="mt-3" open={isFiltering(filter)}>
             <summary className="min-h-8 font-figure text-[15px] font-medium">For whom, under which rules</summary>
             <FilterRow
@@ -176,8 +186,8 @@ export function ClassScreen({ tree: bare, book, plan: opened, revision, classes,
         <div className="flex min-h-0 flex-col overflow-y-auto p-3">
           {model.units.length === 0 ? (
             <p className="max-w-md text-soft">
-              Choose branches on the left: each becomes its moves, with their counters, and a chain, with a script for the feeder. Three to
-              seven units make a good hour.
+              Nothing is in this class yet. Let one be proposed, or take branches in by hand: each becomes its moves, with their counters,
+              and a chain. Three to seven units make a good hour.
             </p>
           ) : (
             <MinuteRail

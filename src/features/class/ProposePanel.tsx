@@ -1,12 +1,12 @@
 'use client';
-import { useMemo, useState } from 'react';
+import { useMemo, useRef, useState } from 'react';
 import { ask } from '@/client/api';
 import type { ProposalAsked, ProposalsAnswer, ProposalSent } from '@/contracts/classes';
 import { idToAddress } from '@/contracts/address';
 import { unitKey, unitOf, type PlannedUnit } from '@/core/classes';
 import { familyFacts, type TreeDocument } from '@/core/tree';
 import { minutesInWords, minutesText, sayUnit } from '@/core/words';
-import type { ClassPlan } from '@/documents/class/schema';
+import type { ClassDocument, ClassPlan } from '@/documents/class/schema';
 import { buttonClass } from '@/ui/Field';
 import { NumberField } from '@/ui/NumberField';
 import { PickOne } from '@/ui/PickOne';
@@ -100,6 +100,21 @@ function Proposed({ tree, proposal, title, onTake, onNot }: ProposedProps) {
   );
 }
 
+/** What a proposal depends on of the class: all but its own units and what it is called. */
+function slotOf(plan: ClassPlan): ClassPlan {
+  const {
+    id: _id,
+    name: _name,
+    tree: _tree,
+    threes: _threes,
+    pairs: _pairs,
+    pairSeed: _seed,
+    fromCourse: _made,
+    ...slot
+  } = plan as ClassPlan & Partial<ClassDocument> & { readonly threes?: number };
+  return { ...slot, units: [] };
+}
+
 /** Two proposals for this slot and these people: what is asked for above, each unit with its reason below. */
 export function ProposePanel({ tree, plan, onTake }: Props) {
   const [theme, setTheme] = useState<Theme>(null);
@@ -107,24 +122,32 @@ export function ProposePanel({ tree, plan, onTake }: Props) {
   const [keeps, setKeeps] = useState(false);
   const [nots, setNots] = useState<readonly PlannedUnit[]>([]);
   const [pending, setPending] = useState(false);
-  const [answer, setAnswer] = useState<ProposalsAnswer | null>(null);
+  const [answer, setAnswer] = useState<(ProposalsAnswer & { readonly asked: string }) | null>(null);
+  const last = useRef(0);
   const [problem, setProblem] = useState<string | null>(null);
   const names = useMemo(() => nots.map((unit) => ({ unit, of: unitOf(tree, unit) })), [nots, tree]);
+  const asked = JSON.stringify(slotOf(plan));
   const find = async (without: readonly PlannedUnit[]) => {
+    const run = ++last.current;
     setPending(true);
     setProblem(null);
-    const { id: _id, name: _name, tree: _tree, ...bare } = plan as ClassPlan & { id?: string; name?: string; tree?: string };
-    const body: Partial<ProposalAsked> = {
-      plan: bare,
+    const body: ProposalAsked = {
+      plan: slotOf(plan),
       theme,
       musts: keeps ? plan.units : [],
       mustNots: without.map(({ kind, of }) => ({ kind, of })),
       mostNew,
     };
     const got = await ask<ProposalsAnswer>(`/api/trees/${idToAddress(tree.id)}/propose`, { method: 'POST', body });
+    // Stopped, or asked otherwise meanwhile.
+    if (run !== last.current) return;
     setPending(false);
-    if (got.ok) setAnswer(got.value);
+    if (got.ok) setAnswer({ ...got.value, asked });
     else setProblem(got.problems.join(' '));
+  };
+  const stop = () => {
+    last.current++;
+    setPending(false);
   };
   const leaveOut = (unit: PlannedUnit) => {
     const next = [...nots, { kind: unit.kind, of: unit.of }];
@@ -165,6 +188,11 @@ export function ProposePanel({ tree, plan, onTake }: Props) {
       <button type="button" className={`${buttonClass} mt-2`} disabled={pending} onClick={() => void find(nots)}>
         {pending ? 'Looking …' : 'Propose'}
       </button>
+      {pending && (
+        <button type="button" className="ml-4 min-h-9 underline" onClick={stop}>
+          Stop
+        </button>
+      )}
       <p role="status" className="text-soft">
         {pending ? 'Weighing what each drill brings; some seconds at most.' : ''}
       </p>
@@ -172,6 +200,9 @@ export function ProposePanel({ tree, plan, onTake }: Props) {
         <p role="alert" className="text-red">
           {problem} Nothing was changed; try again.
         </p>
+      )}
+      {answer && answer.asked !== asked && (
+        <p className="mt-2 border-l-[3px] border-red pl-2">These were found before the slot or the people were changed. Propose anew.</p>
       )}
       {answer?.notMet.map((sentence) => (
         <p key={sentence} className="mt-2 border-l-[3px] border-red pl-2">

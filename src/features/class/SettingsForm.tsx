@@ -15,15 +15,17 @@ const FIELDS: readonly (readonly [NumberKey, string])[] = [
 
 interface Props {
   readonly plan: ClassPlan;
+  /** Who comes is known by name: their number is not typed. */
+  readonly isCounted: boolean;
   readonly onChange: (label: string, patch: Partial<ClassPlan>) => void;
 }
 
 /** How long the class is, and who comes. */
-export function SettingsForm({ plan, onChange }: Props) {
+export function SettingsForm({ plan, isCounted, onChange }: Props) {
   return (
     <fieldset className="grid grid-cols-3 gap-2">
       <legend className="font-figure text-[19px] font-semibold">Class length</legend>
-      {FIELDS.map(([key, label]) => (
+      {FIELDS.filter(([key]) => key !== 'people' || !isCounted).map(([key, label]) => (
         <NumberField
           key={key}
           label={label}
@@ -33,6 +35,15 @@ export function SettingsForm({ plan, onChange }: Props) {
           onChange={(value) => value !== null && onChange(`${label.toLowerCase()} ${value}`, { [key]: value })}
         />
       ))}
+      <NumberField
+        label="Most resistance %"
+        min={0}
+        max={100}
+        none="any"
+        value={plan.cap ?? null}
+        className="w-full"
+        onChange={(cap) => onChange('most resistance', { cap: cap ?? undefined })}
+      />
       <label className="flex items-center gap-2 self-end pb-1.5">
         <input
           type="checkbox"

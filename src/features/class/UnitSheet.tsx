@@ -1,5 +1,5 @@
 'use client';
-import { feederOf, KIND_FACTS, resistanceOf, sidesOf, type DrillUnit, type PlannedUnit, type Repeated } from '@/core/classes';
+import { feederOf, KIND_FACTS, resistanceOf, sidesOf, unitKey, type DrillUnit, type PlannedUnit, type Repeated } from '@/core/classes';
 import {
   feederSentence,
   minutesText,
@@ -33,6 +33,9 @@ interface Props {
   readonly onDrop: () => void;
 }
 
+/** What the coach decided over the unit. */
+const plannedOf = ({ units }: ClassPlan, { key }: DrillUnit): PlannedUnit | undefined => units.find((item) => unitKey(item) === key);
+
 const HEAD = 'mt-3 border-t border-hair pt-2 text-[15px] tracking-wide uppercase';
 const LINK = 'min-h-8 underline';
 
@@ -49,7 +52,7 @@ function Stages({ unit, onChange }: Pick<Props, 'unit' | 'onChange'>) {
 }
 
 function Minutes({ plan, unit, minutes, onChange }: Pick<Props, 'plan' | 'unit' | 'minutes' | 'onChange'>) {
-  const [own, facts] = [plan.units.find(({ kind, of }) => kind === unit.kind && of.join() === unit.spec.of.join()), KIND_FACTS[unit.kind]];
+  const [own, facts] = [plannedOf(plan, unit), KIND_FACTS[unit.kind]];
   return (
     <>
       <div className="mt-2 flex flex-wrap items-start gap-4">
@@ -89,7 +92,7 @@ function Minutes({ plan, unit, minutes, onChange }: Pick<Props, 'plan' | 'unit' 
 
 /** Units that have to come first, beside those that it is made of. */
 function Needs({ tree, plan, unit, others, onChange }: Pick<Props, 'tree' | 'plan' | 'unit' | 'others' | 'onChange'>) {
-  const own = plan.units.find(({ kind, of }) => kind === unit.kind && of.join() === unit.spec.of.join())?.needs ?? [];
+  const own = plannedOf(plan, unit)?.needs ?? [];
   const free = others.filter(({ key }) => !unit.prerequisites.includes(key));
   const needed = others.filter(({ key }) => unit.prerequisites.includes(key));
   if (needed.length + free.length === 0) return null;
@@ -139,9 +142,7 @@ export function UnitSheet({ tree, plan, unit, others, minutes, wrong, repetition
         <label className="mt-2 flex min-h-8 items-center gap-2">
           <input
             type="checkbox"
-            checked={plan.units.some(
-              ({ kind, of, backward }) => kind === 'chain' && of.join() === unit.spec.of.join() && backward === true,
-            )}
+            checked={plannedOf(plan, unit)?.backward === true}
             onChange={(event) => onChange('the way it is built up', { backward: event.target.checked || undefined })}
           />
           from its end: the last moves first

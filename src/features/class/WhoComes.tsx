@@ -1,6 +1,6 @@
 'use client';
 import { dayProblem, timeProblem } from '@/client/days';
-import { ADULT, expectedAt, isAway, isMinor, isNewcomer, type Athlete, type GymBook } from '@/core/people';
+import { ADULT, isAway, isMinor, isNewcomer, type Athlete, type GymBook } from '@/core/people';
 import { plural } from '@/core/words';
 import type { ClassPlan } from '@/documents/class/schema';
 import { Select } from '@/ui/Select';
@@ -9,33 +9,24 @@ import { TextLine } from '@/ui/TextLine';
 interface Props {
   readonly plan: ClassPlan;
   readonly book: GymBook;
+  readonly expected: readonly Athlete[];
   readonly onChange: (label: string, patch: Partial<ClassPlan>) => void;
 }
 
 const marks = (athlete: Athlete): string =>
   [isMinor(athlete) ? `under ${ADULT}` : '', isNewcomer(athlete) ? 'newcomer' : '', ...(athlete.limits ?? [])].filter(Boolean).join(', ');
 
-/** The day, the group, and who of them comes: how many that are counts for the clock. */
-export function WhoComes({ plan, book, onChange }: Props) {
+/** The day, the group, and who of them comes; how many they are counts for the clock. */
+export function WhoComes({ plan, book, expected, onChange }: Props) {
   const groups = book.groups ?? [];
   const group = groups.find(({ id }) => id === plan.group);
-  /** What follows from who comes: how many they are. */
-  const set = (label: string, patch: Partial<ClassPlan>) => {
-    const next = { ...plan, ...patch };
-    const count = expectedAt(
-      book.athletes,
-      groups.find(({ id }) => id === next.group),
-      next,
-    ).length;
-    onChange(label, next.group !== undefined && count >= 2 ? { ...patch, people: count } : patch);
-  };
   const away = new Set(plan.away);
   const guests = new Set(plan.guests);
   const members = new Set(group?.members);
-  const expected = new Set(expectedAt(book.athletes, group, plan).map(({ id }) => id));
-  const toggle = (id: string, comes: boolean) => {
-    if (members.has(id)) set('who comes', { away: comes ? [...away].filter((item) => item !== id) : [...away, id] });
-    else set('who comes', { guests: comes ? [...guests, id] : [...guests].filter((item) => item !== id) });
+  const comes = new Set(expected.map(({ id }) => id));
+  const toggle = (id: string, isIn: boolean) => {
+    if (members.has(id)) onChange('who comes', { away: isIn ? [...away].filter((item) => item !== id) : [...away, id] });
+    else onChange('who comes', { guests: isIn ? [...guests, id] : [...guests].filter((item) => item !== id) });
   };
   return (
     <fieldset className="mt-3 grid grid-cols-[minmax(0,1fr)] gap-1">
@@ -46,7 +37,7 @@ export function WhoComes({ plan, book, onChange }: Props) {
           value={plan.date ?? ''}
           hint="2026-12-01"
           check={(text) => (text === '' ? null : dayProblem(text))}
-          onChange={(text) => set('the day', { date: text || undefined })}
+          onChange={(text) => onChange('the day', { date: text || undefined })}
         />
         <TextLine
           label="Begins at"
@@ -62,14 +53,19 @@ export function WhoComes({ plan, book, onChange }: Props) {
           value={plan.group}
           none="none: the number above counts"
           options={groups.map(({ id, name }) => [id, name] as const)}
-          onChange={(id) => set('the group', { group: id, away: undefined, guests: undefined })}
+          onChange={(id) => onChange('the group', { group: id, away: undefined, guests: undefined })}
         />
       )}
       {groups.length === 0 && <p className="text-[13px] text-soft">Groups are made under “Rules”: then who comes is counted here.</p>}
+      {group && expected.length < 2 && (
+        <p className="border-l-[3px] border-red pl-2">
+          {expected.length === 0 ? 'Nobody of this group comes' : 'One alone has nobody to work with'}: the number above counts.
+        </p>
+      )}
       {group && (
         <details>
           <summary className="min-h-8">
-            {plural(expected.size, 'person', 'people')} {expected.size === 1 ? 'comes' : 'come'}
+            {plural(expected.length, 'person', 'people')} {expected.length === 1 ? 'comes' : 'come'}
           </summary>
           {book.athletes.map((athlete) => {
             const isOut = isAway(athlete, plan.date);
@@ -78,7 +74,7 @@ export function WhoComes({ plan, book, onChange }: Props) {
                 <input
                   type="checkbox"
                   disabled={isOut}
-                  checked={expected.has(athlete.id)}
+                  checked={comes.has(athlete.id)}
                   onChange={(event) => toggle(athlete.id, event.target.checked)}
                 />
                 <span className="min-w-0">

@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { unitKey, unitsOfBranch } from '@/core/classes';
+import { NOTHING_KNOWN, unitKey, unitsOfBranch } from '@/core/classes';
 import { withoutTransition } from '@/core/tree';
 import { emptyClassPlan, type ClassPlan } from '@/documents/class/schema';
 import { demoPlan } from '../../../demo/demoPlan';
@@ -47,6 +47,15 @@ describe('the class of a plan', () => {
     const offered = branchChoices(demo, filtered);
     expect(offered.length).toBeGreaterThan(20);
     expect(offered.every(({ branch }) => !branch.includes(drag))).toBe(true);
+  });
+  it('asks for no part that two thirds of those who come were taught, and names the one that is missing', () => {
+    const read: ClassPlan = { ...emptyClassPlan, units: [plan.units[2]!] };
+    const missing = classModelOf(demo, read);
+    expect(missing.findings.map(({ kind }) => kind)).toEqual(['missingPrerequisite', 'missingPrerequisite']);
+    const [said] = sentencesOf(demo, missing).get(unitKey(read.units[0]!))!;
+    expect(said).toBe('“by cue: Body lock” builds on “part: I step over to the flat side”, which is not in this class.');
+    expect(classModelOf(demo, read, { ...NOTHING_KNOWN, taughtTo: () => 0.7 }).findings).toEqual([]);
+    expect(classModelOf(demo, { ...plan, cap: 40 }).findings).toContainEqual(expect.objectContaining({ kind: 'overCap', cap: 40 }));
   });
   it('moves a unit, and what is moved too early says so', () => {
     const keys = plan.units.map(unitKey);

@@ -6,6 +6,10 @@ import {
   findDrop,
   tooShort,
   KIND_FACTS,
+  knownUnits,
+  NOTHING_KNOWN,
+  specOf,
+  type Known,
   PHASES,
   unitKey,
   unitsOf,
@@ -75,15 +79,17 @@ export function branchChoices(tree: TreeDocument, plan: ClassPlan): BranchChoice
 const barredIn = (units: readonly DrillUnit[], hidden: Filtered['hidden']): ReadonlyMap<string, HiddenBy> =>
   new Map(units.flatMap(({ transitions }) => transitions).flatMap((id) => (hidden.has(id) ? [[id, hidden.get(id)!] as const] : [])));
 
-/** The class that a plan makes from the tree as it is now. */
-export function classModelOf(tree: TreeDocument, plan: ClassPlan): ClassModel {
+/** The class that a plan makes from the tree as it is now, for those who were taught so much. */
+export function classModelOf(tree: TreeDocument, plan: ClassPlan, taught: Known = NOTHING_KNOWN): ClassModel {
   const { units, lost } = unitsOf(tree, plan.units);
+  const needed = units.flatMap(({ prerequisites }) => prerequisites).flatMap((key) => specOf(key) ?? []);
+  const known = knownUnits(unitsOf(tree, needed).units, taught);
   return {
     units,
     lost,
     time: classTimeOf(units, plan),
     drop: findDrop(units, plan),
-    findings: checkOrder(units),
+    findings: checkOrder(units, { known, cap: plan.cap ?? null }),
     short: tooShort(units, plan),
     barred: barredIn(units, filterTree(tree, plan.filter ?? {}).hidden),
   };

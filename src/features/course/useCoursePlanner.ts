@@ -4,8 +4,8 @@ import { ask } from '@/client/api';
 import { createDocument, deleteDocument } from '@/client/documents';
 import { idToAddress } from '@/contracts/address';
 import type { ProposalAsked, ProposalsAnswer } from '@/contracts/classes';
-import { courseDates } from '@/core/classes';
-import { expectedAt, type GymBook } from '@/core/people';
+import { attendance, courseDates } from '@/core/classes';
+import type { GymBook } from '@/core/people';
 import type { TreeDocument } from '@/core/tree';
 import { emptyClassPlan, type ClassDocument, type ClassPlan } from '@/documents/class/schema';
 
@@ -29,34 +29,25 @@ export function useCoursePlanner(tree: TreeDocument, book: GymBook, classes: rea
   const [progress, setProgress] = useState<Progress | null>(null);
   const [problem, setProblem] = useState<string | null>(null);
   const stopped = useRef(false);
-  const isOf = (plan: ClassDocument, { group, from }: CourseAsked): boolean =>
-    plan.date !== undefined && plan.date >= from && plan.date >= today && plan.group === group;
-
   const planOne = async (asked: CourseAsked, date: string): Promise<string | null> => {
-    const group = book.groups?.find(({ id }) => id === asked.group);
-    const people = expectedAt(book.athletes, group, { date }).length;
-    const plan: ClassPlan = {
+    const { group, time, slotMinutes, mostNew, gapDays } = asked;
+    const slot: ClassPlan = {
       ...emptyClassPlan,
-      ...{ slotMinutes: asked.slotMinutes, date, ...(asked.group === undefined ? {} : { group: asked.group }) },
-      ...(asked.time === '' ? {} : { time: asked.time }),
-      ...(people >= 2 ? { people } : {}),
+      slotMinutes,
+      date,
+      ...(group === undefined ? {} : { group }),
+      ...(time === '' ? {} : { time }),
     };
-    const body: ProposalAsked = {
-      plan,
-      theme: null,
-      musts: [],
-      mustNots: [],
-      mostNew: asked.mostNew,
-      gapDays: asked.gapDays,
-      one: true,
-    };
+    const { plan } = attendance(slot, book);
+    const body: ProposalAsked = { plan: slot, theme: null, musts: [], mustNots: [], mostNew, gapDays, one: true };
     const got = await ask<ProposalsAnswer>(`/api/trees/${idToAddress(tree.id)}/propose`, { method: 'POST', body });
     if (!got.ok) return got.problems.join(' ');
     const [first] = got.value.proposals;
     if (!first) return got.value.notMet.join(' ');
     const units = first.units.map(({ unit }) => unit);
     const document = {
-      ...plan,
+      ...slot,
+      people: plan.people,
       id: `course-${date}`,
       name: first.about || 'Class',
       tree: tree.id,
@@ -66,23 +57,30 @@ export function useCoursePlanner(tree: TreeDocument, book: GymBook, classes: rea
     const made = await createDocument('class', document);
     return made.ok ? null : made.problems.join(' ');
   };
+  const remove = async (gone: readonly ClassDocument[]): Promise<string | null> => {
+    for (const { id } of gone) {
+      const removed = await deleteDocument('class', id);
+      if (!removed.ok) return removed.problems.join(' ');
+    }
+    return null;
+  };
   const plan = async (asked: CourseAsked) => {
     stopped.current = false;
     setProblem(null);
-    const ahead = classes.filter((item) => isOf(item, asked));
+    const from = asked.from < today ? today : asked.from;
+    const ahead = classes.filter(({ date, group }) => date !== undefined && date >= from && group === asked.group);
     const kept = new Set(ahead.filter(({ fromCourse }) => fromCourse !== true).map(({ date }) => date));
-    const dates = courseDates(asked.from < today ? today : asked.from, asked.weekdays, asked.weeks).filter((date) => !kept.has(date));
-    setProgress({ done: 0, of: dates.length });
-    for (const item of ahead) if (item.fromCourse === true) await deleteDocument('class', item.id);
+    const former = ahead.filter(({ fromCourse }) => fromCourse === true);
+    const dates = courseDates(from, asked.weekdays, asked.weeks).filter((date) => !kept.has(date));
+    let wrong: string | null = null;
     for (const [i, date] of dates.entries()) {
-      if (stopped.current) break;
-      const wrong = await planOne(asked, date);
-      if (wrong !== null) {
-        setProblem(`${date}: ${wrong}`);
-        break;
-      }
-      setProgress({ done: i + 1, of: dates.length });
+      setProgress({ done: i, of: dates.length });
+      // What an evening had goes when its new class is there: stopped or refused, nothing is lost.
+      wrong = (await planOne(asked, date)) ?? (await remove(former.filter((item) => item.date === date)));
+      if (wrong !== null) setProblem(`${date}: ${wrong}`);
+      if (wrong !== null || stopped.current) break;
     }
+    if (wrong === null && !stopped.current) await remove(former.filter(({ date }) => !dates.includes(date!)));
     setProgress(null);
     onDone();
   };

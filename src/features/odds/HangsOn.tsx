@@ -31,10 +31,10 @@ const LISTS = {
       found.flatMap((item) => ('load' in item && item.load >= WORTH_A_LINE ? [loadLine(tree, item)] : [])),
   },
   defences: {
-    title: 'From below: what to train first',
-    lead: 'What holds the passer up most: how many more of 100 rounds he would finish, over all these guards alike, if it never came.',
+    title: 'From the other side: what to train first',
+    lead: 'What holds you up most: how many more of 100 rounds you would finish, over all your guards alike, if it never came.',
     ask: 'Try without each show',
-    none: 'No show holds the passer up by itself.',
+    none: 'No show holds you up by itself.',
     lines: (tree: TreeDocument, found: readonly (Load | Defence)[]): LoadLine[] =>
       found.flatMap((item) => ('worth' in item && item.worth >= WORTH_A_LINE ? [defenceLine(tree, item)] : [])),
   },

@@ -5,8 +5,7 @@ import { pocketPage } from '@/documents/pocket/page';
 import { manyPictures } from '../queries/pictures';
 import type { Context } from './context';
 import { findTreeInGym } from './trees';
-
-const today = (): string => new Date().toISOString().slice(0, 10);
+import { today } from '../today';
 
 /** A tree as one page for the pocket; null = no such tree. */
 export async function findPocketPage(context: Context, treeId: string, filter: Filter, withPictures: boolean): Promise<string | null> {

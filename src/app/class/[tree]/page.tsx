@@ -6,6 +6,7 @@ import { findHeld } from '@/server/services/classes/held';
 import { NotHere } from '@/ui/NotHere';
 import { saidOfId } from '@/app/notHere';
 import { findBook } from '@/server/services/trees';
+import { today } from '@/server/today';
 
 export const metadata: Metadata = { title: 'Class' };
 
@@ -29,7 +30,7 @@ export default async function ClassPage({ params, searchParams }: SearchedTreePa
         plan={shown.plan}
         revision={shown.revision}
         held={await findHeld(context, tree.id)}
-        today={new Date().toISOString().slice(0, 10)}
+        today={today()}
         classes={classes.map(({ plan }) => ({ id: plan.id, name: plan.name }))}
       />
     </>

@@ -4,11 +4,12 @@ import { CourseScreen } from '@/features/course/CourseScreen';
 import { findClasses } from '@/server/services/classes/classes';
 import { findHeld } from '@/server/services/classes/held';
 import { findBook } from '@/server/services/trees';
+import { today } from '@/server/today';
 
 export const metadata: Metadata = { title: 'Course' };
 
 export default async function CoursePage({ params }: TreePage) {
   const { context, tree } = await openTree(params);
   const [classes, held, book] = await Promise.all([findClasses(context, tree.id), findHeld(context, tree.id), findBook(context, tree.id)]);
-  return <CourseScreen {...{ tree, held, book }} classes={classes.map(({ plan }) => plan)} today={new Date().toISOString().slice(0, 10)} />;
+  return <CourseScreen {...{ tree, held, book }} classes={classes.map(({ plan }) => plan)} today={today()} />;
 }

@@ -5,6 +5,7 @@ import { RulesScreen } from '@/features/rules/RulesScreen';
 import type { OpenedBook } from '@/features/rules/useGymBook';
 import { findHeld } from '@/server/services/classes/held';
 import { findDocuments } from '@/server/services/store';
+import { today } from '@/server/today';
 
 export const metadata: Metadata = { title: 'Rules' };
 
@@ -18,6 +19,5 @@ export default async function RulesPage({ params, searchParams }: SearchedTreePa
   );
   const book = { ruleCards, athletes, opponents, groups } as unknown as OpenedBook;
   const held = await findHeld(context, tree.id);
-  const today = new Date().toISOString().slice(0, 10);
-  return <RulesScreen key={tree.id} {...{ tree, revision, book, held, today }} at={at ?? null} />;
+  return <RulesScreen key={tree.id} {...{ tree, revision, book, held }} today={today()} at={at ?? null} />;
 }

@@ -6,6 +6,8 @@ export interface ClassSettings {
   readonly slotMinutes: number;
   /** How many come. */
   readonly people: number;
+  /** Threes among them; absent = one where their number is odd. */
+  readonly threes?: number | undefined;
   readonly bothSides: boolean;
   readonly warmUpMinutes: number;
   readonly debriefMinutes: number;
@@ -22,7 +24,8 @@ export interface ClassSettings {
 export type Timed = Pick<DrillUnit, 'key' | 'kind' | 'demonstrationMinutes' | 'workMinutes' | 'sides'>;
 
 /** Partners who take turns in one group: two, or three where an odd number makes one group a three and all wait for it. */
-export const partnersOf = ({ people }: Pick<ClassSettings, 'people'>): 2 | 3 => (people % 2 === 0 ? 2 : 3);
+export const threesOf = ({ people, threes }: Pick<ClassSettings, 'people' | 'threes'>): number => threes ?? people % 2;
+export const partnersOf = (settings: Pick<ClassSettings, 'people' | 'threes'>): 2 | 3 => (threesOf(settings) === 0 ? 2 : 3);
 export const sidesOf = ({ sides }: Pick<Timed, 'sides'>, { bothSides }: Pick<ClassSettings, 'bothSides'>): 1 | 2 =>
   sides ?? (bothSides ? 2 : 1);
 /** Turns on the mats that there are; drills in pairs find room anywhere. */
@@ -31,7 +34,7 @@ const matTurns = (kind: Timed['kind'], { people, mats, winnerStays }: Pick<Class
 /** How often the work is done in turn: partners × sides, once by each who is alone; rounds in as many turns as the mats ask for. */
 export const turnsOf = (
   unit: Pick<Timed, 'kind' | 'sides'>,
-  settings: Pick<ClassSettings, 'people' | 'bothSides' | 'mats' | 'winnerStays'>,
+  settings: Pick<ClassSettings, 'people' | 'threes' | 'bothSides' | 'mats' | 'winnerStays'>,
 ): number => (unit.kind === 'solo' ? 1 : partnersOf(settings) * sidesOf(unit, settings) * matTurns(unit.kind, settings));
 
 /** Minutes of one unit (MODEL §5): showing it, every partner's work on each side, the swaps between, and the change-over. */

@@ -1,4 +1,5 @@
 export * from './candidates';
+export type { LeftOut } from './leftOut';
 export * from './model';
 export * from './places';
 export * from './programme';

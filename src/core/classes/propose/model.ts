@@ -24,6 +24,8 @@ export interface Wanted {
   readonly hardInARow: number | null;
   /** Keys. */
   readonly musts: readonly string[];
+  /** As many of the musts as can be, before anything else; absent = all of them. */
+  readonly areMustsSoft?: boolean;
   readonly mustNots: readonly string[];
   /** Keys of units that those who come know already. */
   readonly known: ReadonlySet<string>;
@@ -36,6 +38,9 @@ export interface Wanted {
   /** At most half of these minutes may come again. */
   readonly unlike?: ReadonlyMap<string, number>;
 }
+
+/** Points of a hundred: more than a class can bring. */
+const MUST_WORTH = 1000;
 
 /** The place that a solution is about. */
 export function aboutIn({ places }: Wanted, variables: number, chosen: readonly number[]): PositionId | null {
@@ -64,7 +69,7 @@ export function programmeOf(candidates: readonly Candidate[], wanted: Wanted): P
       const before = byKey.get(need);
       atMost(0, before ? [...ones(of), ...before.map((i) => [i, -1] as const)] : ones(of));
     }
-    if (wanted.musts.includes(key)) atMost(1, ones(of), 1);
+    if (wanted.musts.includes(key) && wanted.areMustsSoft !== true) atMost(1, ones(of), 1);
     if (wanted.mustNots.includes(key)) atMost(0, ones(of));
   }
   const indices = (test: (candidate: Candidate) => boolean): number[] => candidates.flatMap((item, i) => (test(item) ? [i] : []));
@@ -122,9 +127,10 @@ export function programmeOf(candidates: readonly Candidate[], wanted: Wanted): P
       atMost(0, [...ones(of), ...about]);
     }
   }
-  // Of equal benefit the shorter: less than any difference that counts.
+  const soft = new Set(wanted.areMustsSoft === true ? wanted.musts : []);
+  // Of equal benefit the shorter: less than any difference that counts. A must outweighs all benefits.
   const worth = [
-    ...candidates.map(({ benefit, minutes }) => benefit * 100 - minutes * 1e-5),
+    ...candidates.map(({ benefit, minutes, unit }) => benefit * 100 - minutes * 1e-5 + (soft.has(unit.key) ? MUST_WORTH : 0)),
     ...gains.map((gain) => gain.worth * 100),
     ...Array<number>(wanted.places?.size ?? 0).fill(0),
   ];

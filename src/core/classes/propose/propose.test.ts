@@ -109,7 +109,10 @@ describe('a proposed class', () => {
     expect(await propose(pool, SETTINGS, { ...WANTED, theme: new Set(['nothing']) }, bruteSolve)).toMatchObject({ givenUp: ['theme'] });
     expect(await propose(pool.slice(0, 3), SETTINGS, WANTED, bruteSolve)).toMatchObject({ givenUp: ['shape'] });
     const short = await propose(pool, SETTINGS, { ...WANTED, minutes: 24, musts: ['a', 'ab'] }, bruteSolve);
-    expect(short).toMatchObject({ givenUp: ['shape', 'musts'], without: ['ab'] });
+    expect(short).toMatchObject({ givenUp: ['shape', 'musts'], without: ['ab'], needs: 32 });
+    // Two of three fit: of the pairs the one that brings most.
+    const two = await propose(pool, SETTINGS, { ...WANTED, minutes: 23, musts: ['a', 'b', 'c'] }, bruteSolve);
+    expect(two).toMatchObject({ givenUp: ['shape', 'musts'], without: ['b'], needs: 33 });
     expect(await propose(pool, SETTINGS, { ...WANTED, minutes: 5, musts: ['a'] }, bruteSolve)).toEqual({ impossible: 'time', needs: 11 });
     expect(await propose([], SETTINGS, WANTED, bruteSolve)).toEqual({ impossible: 'nothing', needs: null });
   });

@@ -1,10 +1,12 @@
-import { checkOrder, inOrder } from '../clock/order';
-import { unitMinutes, type ClassSettings } from '../clock/time';
+import type { ClassSettings } from '../clock/time';
 import type { DrillUnit } from '../units/units';
 import type { Candidate, Once } from './candidates';
 import type { PositionId } from '../../tree';
 import { aboutIn, programmeOf, type Wanted } from './model';
 import type { Solve } from './programme';
+import { leftOutOf, type LeftOut } from './leftOut';
+import { inRhythm } from './rhythm';
+import { stretched } from './stretch';
 import { isForTable, solveByTable } from './table';
 
 /** Why a unit is in. */
@@ -19,15 +21,6 @@ export interface Chosen {
   readonly isMust: boolean;
   /** Keys of units of the class that build on it. */
   readonly neededBy: readonly string[];
-}
-/** Why a unit that would bring much is not in. */
-export interface LeftOut {
-  readonly unit: DrillUnit;
-  readonly benefit: number;
-  readonly why: 'needs' | 'room' | 'new' | 'phase' | 'brings';
-  /** Of `needs`: keys that would have to come with it; of `room`: its minutes. */
-  readonly needs: readonly string[];
-  readonly minutes: number;
 }
 export type GivenUp = 'theme' | 'place' | 'shape' | 'musts';
 export interface Proposal {
@@ -45,6 +38,8 @@ export interface Proposal {
   readonly givenUp: readonly GivenUp[];
   /** Musts that are not in. */
   readonly without: readonly string[];
+  /** Minutes of units that all musts would need; null = all are in, or no slot would do. */
+  readonly needs: number | null;
 }
 export interface Impossible {
   readonly impossible: 'time' | 'nothing';
@@ -53,88 +48,6 @@ export interface Impossible {
 }
 
 const MOST_ORDERS = 12;
-const LISTED = 5;
-
-/** At most K hard units in a row in some order that keeps phases and prerequisites: the order, or null. */
-function ordered(units: readonly DrillUnit[], isHard: (unit: DrillUnit) => boolean, k: number | null): DrillUnit[] | null {
-  const list = inOrder(units);
-  if (k === null) return list;
-  const fits = (order: readonly DrillUnit[]): boolean => {
-    let run = 0;
-    return order.every((unit) => (run = isHard(unit) ? run + 1 : 0) <= k);
-  };
-  if (fits(list)) return list;
-  const isBroken = (order: readonly DrillUnit[]): boolean =>
-    checkOrder(order).some(({ kind }) => kind === 'brokenOrder' || kind === 'brokenPhase');
-  // Few units: every order that keeps phases and prerequisites.
-  const place = (order: readonly DrillUnit[], left: readonly DrillUnit[]): DrillUnit[] | null => {
-    if (left.length === 0) return [...order];
-    for (const unit of left) {
-      const next = [...order, unit];
-      if (!fits(next) || isBroken(next)) continue;
-      const found = place(
-        next,
-        left.filter((item) => item !== unit),
-      );
-      if (found) return found;
-    }
-    return null;
-  };
-  return place([], list);
-}
-
-/** What is left of the slot goes by quarters to where a quarter more brings most, each unit up to its usual work and half as much again. */
-function stretched(
-  chosen: readonly Candidate[],
-  usual: ReadonlyMap<string, Candidate>,
-  settings: ClassSettings,
-  minutes: number,
-): Candidate[] {
-  const list = [...chosen];
-  let left = minutes - list.reduce((sum, item) => sum + item.minutes, 0);
-  for (;;) {
-    const options = list.flatMap((item, at) => {
-      const { benefit, unit: whole } = usual.get(item.unit.key)!;
-      const work = item.unit.workMinutes + 0.25;
-      if (item.unit.kind === 'solo' || work > whole.workMinutes * 1.5) return [];
-      const unit = { ...item.unit, workMinutes: work };
-      const longer = { ...item, unit, minutes: unitMinutes(unit, settings), benefit: benefit * Math.sqrt(work / whole.workMinutes) };
-      const more = longer.minutes - item.minutes;
-      return more > left + 1e-9 ? [] : [{ at, longer, more, gain: (longer.benefit - item.benefit) / more }];
-    });
-    if (options.length === 0) return list;
-    const best = options.reduce((a, b) => (b.gain > a.gain + 1e-15 ? b : a));
-    list[best.at] = best.longer;
-    left -= best.more;
-  }
-}
-
-function leftOutOf(candidates: readonly Candidate[], chosen: readonly Candidate[], wanted: Wanted, left: number): LeftOut[] {
-  const inClass = new Set(chosen.map(({ unit }) => unit.key));
-  const news = chosen.filter(({ isNew }) => isNew).length;
-  const rest = candidates.filter(({ unit, isShort }) => !isShort && !inClass.has(unit.key) && !wanted.mustNots.includes(unit.key));
-  const brings = ({ benefit, once }: Candidate): number => once.reduce((sum, { worth }) => sum + worth, benefit);
-  return rest
-    .toSorted((a, b) => brings(b) - brings(a))
-    .slice(0, LISTED)
-    .map((item): LeftOut => {
-      const { unit, minutes, isNew } = item;
-      const needs = unit.prerequisites.filter((key) => !inClass.has(key) && !wanted.known.has(key));
-      const inPhase = chosen.filter((other) => other.unit.phase === unit.phase).length;
-      const most = wanted.shape?.phases[unit.phase]?.[1] ?? Infinity;
-      const why =
-        needs.length > 0
-          ? 'needs'
-          : isNew && wanted.mostNew !== null && news >= wanted.mostNew
-            ? 'new'
-            : inPhase >= most
-              ? 'phase'
-              : minutes > left + 1e-9
-                ? 'room'
-                : 'brings';
-      return { unit, benefit: brings(item), why, needs, minutes };
-    });
-}
 
 async function solved(candidates: readonly Candidate[], wanted: Wanted, solve: Solve) {
   const isHard = new Map(candidates.map((item) => [item.unit.key, item.isHard]));
@@ -145,7 +58,7 @@ async function solved(candidates: readonly Candidate[], wanted: Wanted, solve: S
     const { status, chosen, bound } = isForTable(candidates, asked) ? solveByTable(candidates, asked) : await solve(programme);
     const units = chosen.filter((i) => i < candidates.length).map((i) => candidates[i]!);
     if (status === 'impossible' || units.length === 0) return null;
-    const order = ordered(
+    const order = inRhythm(
       units.map(({ unit }) => unit),
       (unit) => isHard.get(unit.key)!,
       wanted.hardInARow,
@@ -163,28 +76,20 @@ async function solved(candidates: readonly Candidate[], wanted: Wanted, solve: S
   return null;
 }
 
-/** With theme, shape and musts given up one after the other until a class exists (MODEL §5, impossible). */
+/** With theme, place, shape and musts given up one after the other (MODEL §5, impossible); of musts as few as can be. */
 function attempts(wanted: Wanted): { wanted: Wanted; givenUp: GivenUp[] }[] {
-  const none = { ...wanted, theme: null, places: null };
-  const all = [
-    { wanted, givenUp: [] as GivenUp[] },
-    { wanted: { ...wanted, theme: null }, givenUp: ['theme' as const] },
-    { wanted: none, givenUp: ['theme' as const, 'place' as const] },
-    { wanted: { ...none, shape: null }, givenUp: ['theme' as const, 'place' as const, 'shape' as const] },
+  const steps: readonly (readonly [GivenUp, boolean, Partial<Wanted>])[] = [
+    ['theme', wanted.theme !== null, { theme: null }],
+    ['place', wanted.places !== null, { places: null }],
+    ['shape', wanted.shape !== null, { shape: null }],
+    ['musts', wanted.musts.length > 0, { areMustsSoft: true }],
   ];
-  // The fewest musts out: all but one, then all but two; beyond that none is kept.
-  const each = wanted.musts.map((must) => wanted.musts.filter((item) => item !== must));
-  const pairs =
-    wanted.musts.length <= 8 ? each.flatMap((kept, i) => kept.slice(i).map((second) => kept.filter((item) => item !== second))) : [];
-  const fewer = [...each, ...pairs, ...(wanted.musts.length > 2 ? [[]] : [])];
-  return [
-    ...all
-      .filter(({ givenUp }) => givenUp.length !== 1 || wanted.theme !== null)
-      .filter(({ givenUp }) => givenUp.length !== 2 || wanted.places !== null),
-    ...(wanted.musts.length > 0
-      ? fewer.map((musts) => ({ wanted: { ...none, shape: null, musts }, givenUp: ['theme', 'place', 'shape', 'musts'] as GivenUp[] }))
-      : []),
-  ];
+  const list: { wanted: Wanted; givenUp: GivenUp[] }[] = [{ wanted, givenUp: [] }];
+  for (const [what, isAsked, without] of steps) {
+    const last = list.at(-1)!;
+    if (isAsked) list.push({ wanted: { ...last.wanted, ...without }, givenUp: [...last.givenUp, what] });
+  }
+  return list;
 }
 
 /** Minutes that the musts, with what they build on, would need. */
@@ -228,6 +133,7 @@ export async function propose(
     const once = new Map(long.flatMap((item) => item.once).map((gain) => [gain.key, gain.worth]));
     const worth = long.reduce((sum, { benefit }) => sum + benefit, 0) + [...once.values()].reduce((sum, item) => sum + item, 0);
     const without = wanted.musts.filter((key) => !keys.has(key));
+    const needs = without.length > 0 ? needed(candidates, wanted) : null;
     return {
       about: found.about,
       chosen: long.map((item): Chosen => ({
@@ -237,16 +143,11 @@ export async function propose(
       })),
       minutes,
       worth,
-      gap: found.value <= 0 ? 0 : Math.max(0, (found.bound - found.value) / found.value),
+      gap: worth <= 0 ? 0 : Math.max(0, (found.bound - found.value) / (worth * 100)),
       leftOut: leftOutOf(candidates, long, attempt.wanted, wanted.minutes - minutes),
-      givenUp: attempt.givenUp.filter(
-        (item) =>
-          (item === 'theme' && wanted.theme !== null) ||
-          (item === 'place' && wanted.places !== null) ||
-          (item === 'shape' && wanted.shape !== null) ||
-          (item === 'musts' && without.length > 0),
-      ),
+      givenUp: attempt.givenUp,
       without,
+      needs: needs !== null && needs > wanted.minutes ? needs : null,
     };
   }
   const needs = needed(candidates, wanted);

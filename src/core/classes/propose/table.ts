@@ -15,7 +15,7 @@ function parentsOf(candidates: readonly Candidate[], known: ReadonlySet<string>)
   return parents;
 }
 
-/** Whether the dynamic programme serves: prerequisites are a forest, nothing is shared, nothing but the slot and what must not be is asked. */
+/** Whether the table serves: prerequisites are a forest, nothing is shared, and only the slot and what must not be are asked. */
 export function isForTable(candidates: readonly Candidate[], wanted: Wanted): boolean {
   const { shape, mostNew, hardInARow, theme, places, musts, unlike, cuts = [] } = wanted;
   const isBare = shape === null && mostNew === null && hardInARow === null && theme === null && places === null;

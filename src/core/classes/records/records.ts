@@ -1,6 +1,7 @@
 import type { TransitionId } from '../../tree';
 import type { Known } from '../propose/candidates';
 import type { UnitSpec } from '../units/spec';
+import type { DrillUnit } from '../units/units';
 import { daysBetween, FORGETTING, stalenessAfter, type Forgetting } from './staleness';
 
 /** How far a unit came: as planned · begun · left out. */
@@ -130,3 +131,13 @@ export function missedBy(held: readonly HeldClass[], athlete: string): { readonl
     .map(([transition, date]) => ({ transition, date }))
     .toReversed();
 }
+
+/** Two thirds of them have been taught every move of it: they know it (MODEL §5, order). */
+const KNOWN_TO = 2 / 3;
+/** Keys of units that those who come know already; a round is nothing that is known. */
+export const knownUnits = (units: readonly DrillUnit[], { taughtTo }: Known): ReadonlySet<string> =>
+  new Set(
+    units
+      .filter(({ transitions, kind }) => kind !== 'round' && transitions.length > 0 && transitions.every((id) => taughtTo(id) >= KNOWN_TO))
+      .map(({ key }) => key),
+  );

@@ -15,6 +15,16 @@ export interface UnitSpec {
 }
 /** Stable while what it is made of exists. */
 export const unitKey = ({ kind, of }: UnitSpec): string => JSON.stringify([kind, ...of]);
+/** What a key names; null = it is none. */
+export function specOf(key: string): UnitSpec | null {
+  try {
+    const [kind, ...of] = JSON.parse(key) as unknown[];
+    const isSpec = (UNIT_KINDS as readonly unknown[]).includes(kind) && of.length > 0 && of.every((id) => typeof id === 'string');
+    return isSpec ? { kind: kind as UnitKind, of: of as string[] } : null;
+  } catch {
+    return null;
+  }
+}
 
 /** What the coach decided over what is derived; absent = as derived. */
 export interface PlannedUnit extends UnitSpec {

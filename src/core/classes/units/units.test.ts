@@ -4,7 +4,7 @@ import { his, mine, position, reaction, tree } from '../../../../tests/support/s
 import { withoutTransition } from '../../tree';
 import { findBranches } from './branches';
 import { checkOrder, inOrder } from '../clock/order';
-import { UNIT_KINDS, type PlannedUnit } from './spec';
+import { specOf, UNIT_KINDS, unitKey, type PlannedUnit } from './spec';
 import { feederOf, loopsAfter, resistanceOf, unitOf, unitsOf, unitsOfBranch } from './units';
 
 const doc = tree(
@@ -82,6 +82,11 @@ describe('a unit', () => {
     for (const kind of UNIT_KINDS)
       for (const of of [[], ['constructor'], ['in', 'nothing']])
         expect(unitOf(doc, { kind, of })?.kind ?? null).toSatisfy((found: unknown) => found === null || kind === 'move' || kind === 'solo');
+  });
+  it('is named by a key that says what it is made of', () => {
+    for (const of of [['in'], ['a "b", c', '[1]', 'constructor']])
+      expect(specOf(unitKey({ kind: 'chain', of }))).toEqual({ kind: 'chain', of });
+    for (const key of ['', '{}', '[]', '["move"]', '["dance","in"]', '["move",1]', 'null']) expect(specOf(key)).toBeNull();
   });
   it('every one of the demo’s branches is a class in order, each line of the feeder at a place of its moves', () => {
     const demo = demoTree();

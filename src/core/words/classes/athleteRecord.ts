@@ -16,6 +16,7 @@ export function sayAthleteRecord(tree: TreeDocument, held: readonly HeldClass[],
   const { taughtTo, staleness } = knownOn(named, today, [athlete]);
   const taught = own.filter(({ id }) => taughtTo(id) > 0);
   const stale = taught.filter(({ id }) => staleness(id) >= 0.5);
+  const gone = stale.length > 0 ? `; ${stale.length} of them are half forgotten` : '';
   const missed = missedBy(named, athlete).flatMap(({ transition }) => name(transition) ?? []);
   const again = recurringMistakes(held, athlete).slice(0, LISTED);
   const last = came
@@ -25,7 +26,7 @@ export function sayAthleteRecord(tree: TreeDocument, held: readonly HeldClass[],
   const more = missed.length > LISTED ? ` and ${missed.length - LISTED} more` : '';
   return [
     `Was at ${came.length} of ${plural(named.length, 'class', 'classes')}${last === undefined ? '' : `, last on ${last}`}.`,
-    `Has been taught ${taught.length} of ${plural(own.length, 'move')}${stale.length > 0 ? `; ${stale.length} of them are half forgotten` : ''}.`,
+    `Has been taught ${taught.length} of ${plural(own.length, 'move')}${gone}.`,
     ...(missed.length > 0 ? [`Missed, while others were taught it: ${missed.slice(0, LISTED).join('; ')}${more}.`] : []),
     ...again.map(({ transition, error, count }) => `Comes again: ${error} (${name(transition) ?? 'a move that is gone'}), ${count} times.`),
   ];

@@ -1,4 +1,4 @@
-import type { Drop, DrillUnit, OrderFinding } from '../../classes';
+import { specOf, unitOf, type Drop, type DrillUnit, type OrderFinding } from '../../classes';
 import type { TreeDocument } from '../../tree';
 import { sayUnit } from './drills';
 
@@ -19,7 +19,7 @@ export function sayOrderFinding(nameOf: (key: string) => string, finding: OrderF
     case 'fall':
       return `${name(finding.key)} is softer (${finding.to}\u00a0%) than ${name(finding.against)} before it (${finding.from}\u00a0%).`;
     case 'jump':
-      return `From ${name(finding.against)} (${finding.from}\u00a0%) to ${name(finding.key)} (${finding.to}\u00a0%) resistance rises too far at once.`;
+      return `Resistance rises too far at once: ${name(finding.against)} ${finding.from}\u00a0%, ${name(finding.key)} ${finding.to}\u00a0%.`;
     case 'stageFall':
       return `Within ${name(finding.key)} resistance falls from ${finding.from} to ${finding.to}\u00a0%.`;
     case 'stageJump':
@@ -29,11 +29,12 @@ export function sayOrderFinding(nameOf: (key: string) => string, finding: OrderF
   }
 }
 
-/** The name of a unit by its key, or what its key says of one that is not in the class. */
+/** The name of a unit by its key, in the class or not. */
 export const unitNamer =
   (tree: TreeDocument, units: readonly DrillUnit[]) =>
   (key: string): string => {
-    const unit = units.find((item) => item.key === key);
+    const spec = specOf(key);
+    const unit = units.find((item) => item.key === key) ?? (spec && unitOf(tree, spec));
     return unit ? sayUnit(tree, unit) : 'a unit that is gone';
   };
 

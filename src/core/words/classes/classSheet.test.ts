@@ -44,6 +44,10 @@ describe('the class sheet', () => {
       '12 people, 6 pairs',
       '17 people, 7 pairs and one three',
     ]);
+    expect([sayPartners({ ...SETTINGS, people: 12, threes: 2 }), sayPartners({ ...SETTINGS, people: 2 })]).toEqual([
+      '12 people, 3 pairs and 2 threes',
+      '2 people, 1 pair',
+    ]);
     expect([1, 1.5, 4].map(minutesInWords)).toEqual(['1 minute', '1½ minutes', '4 minutes']);
     expect(sayMinutes(some[0]!, SETTINGS)).toBe('3 showing, 2 × 2 partners × 2 sides');
     expect(sayMinutes({ ...some[0]!, sides: 1 }, { ...SETTINGS, people: 13 })).toBe('3 showing, 2 × 3 partners');
@@ -85,6 +89,7 @@ describe('the class sheet', () => {
       }
     }
     const round = offers.find(({ kind }) => kind === 'round')!;
+    expect(unitWhat({ ...demo, owner: 'guardPlayer' }, round)).toContain('when he passes and settles, or takes the back');
     expect(unitWhat(demo, round)).toMatch(/^begin at .+; it is won at .+ or .+, or when he recovers, sweeps or submits; then begin again$/);
   });
 });

@@ -91,9 +91,13 @@ export function classSheetOf(
   }
   if (overrunMinutes < 0) add({ ...plain, minutes: -overrunMinutes, title: 'Free', what: 'rounds from today’s positions, or questions' });
   if (settings.debriefMinutes > 0) add({ ...plain, minutes: settings.debriefMinutes, title: 'Wrap-up', what: 'what worked, what did not' });
+  const planned = `${minutesText(totalMinutes)} of ${settings.slotMinutes} minutes planned`;
   return {
     title: `${tree.name}: class of ${settings.slotMinutes} minutes`,
-    summary: `${sayPartners(settings)}; every partner in both roles, ${settings.bothSides ? 'both sides' : 'one side'}; ${minutesText(totalMinutes)} of ${settings.slotMinutes} minutes planned.${units.length > 0 ? ` ${FEEDER_RULE}` : ''}`,
+    summary: [
+      `${sayPartners(settings)}; every partner in both roles, ${settings.bothSides ? 'both sides' : 'one side'}; ${planned}.`,
+      ...(units.length > 0 ? [FEEDER_RULE] : []),
+    ].join(' '),
     rows,
     cautions: [
       ...rulesOf(tree, units, settings.filter ?? {}),

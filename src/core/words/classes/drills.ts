@@ -2,6 +2,7 @@ import {
   partnersOf,
   resistanceOf,
   sidesOf,
+  threesOf,
   turnsOf,
   type ClassSettings,
   type DrillUnit,
@@ -78,23 +79,34 @@ function sayParity(tree: TreeDocument, { transitions }: DrillUnit): string {
   return `${plural(swaps.length, 'change')} of the outside hand: ${last === 'owner' ? 'mine' : 'his'} is outside at the end`;
 }
 
+/** "begin at …; it is won at …": a round from a place, for both. */
+function sayRound(tree: TreeDocument, start: string, endings: readonly string[]): string {
+  const his = tree.owner === 'passer' ? 'he recovers, sweeps or submits' : 'he passes and settles, or takes the back';
+  return `begin at ${start}; it is won at ${listed(endings) || 'any ending'}, or when ${his}; then begin again`;
+}
+/** What he may show there, each in quotes. */
+function sayShows(tree: TreeDocument, { start, stages }: DrillUnit): string {
+  const position = positionOf(indexOf(tree), start);
+  const shown = stages.flatMap(({ feeder }) => feeder).flatMap(({ show }) => show ?? []);
+  return listed(shown.map((id) => `“${findValue(position, id)!.value.name}”`));
+}
+const isFromItsEnd = ({ stages, spec }: DrillUnit): boolean => stages.length > 1 && stages[0]!.transitions.at(-1) === spec.of.at(-1);
+
 /** What is done, in one line. */
 export function unitWhat(tree: TreeDocument, unit: DrillUnit): string {
-  const { kind, transitions, start, end, accepted, spec } = unit;
+  const { kind, transitions, start, end, accepted } = unit;
   const index = indexOf(tree);
   const moves = transitions.map((id) => index.transitions.get(id)!);
   const place = (id: string): string => positionOf(index, id).name;
   const short = moves.map((move) => move.name.replace(/^I\s+/, '')).join(' · ');
-  if (kind === 'chain')
-    return `${unit.stages[0]!.transitions.at(-1) === spec.of.at(-1) && unit.stages.length > 1 ? 'From its end' : 'One move more at a time'}: ${short}`;
-  if (kind === 'read')
-    return `he shows one of ${listed(unit.stages[0]!.feeder.flatMap(({ show }) => (show === null ? [] : [`“${findValue(positionOf(index, start), show)!.value.name}”`])))}; answer it: ${short}`;
+  if (kind === 'chain') return `${isFromItsEnd(unit) ? 'From its end' : 'One move more at a time'}: ${short}`;
+  if (kind === 'read') return `he shows one of ${sayShows(tree, unit)}; answer it: ${short}`;
   if (kind === 'loop') return `${place(start)} and back to ${place(end)}, without a stop`;
   if (kind === 'fight') return sayParity(tree, unit);
-  if (kind === 'round')
-    return `begin at ${place(start)}; it is won at ${listed(accepted.map(place)) || 'any ending'}, or when he recovers, sweeps or submits; then begin again`;
+  if (kind === 'round') return sayRound(tree, place(start), accepted.map(place));
   const { reason } = moves[0]!;
-  return `${place(start)} to ${listed(accepted.map(place))}${kind === 'solo' ? ', without a partner' : ''}${reason === undefined ? '' : `; why: ${reason}`}`;
+  const way = `${place(start)} to ${listed(accepted.map(place))}${kind === 'solo' ? ', without a partner' : ''}`;
+  return reason === undefined ? way : `${way}; why: ${reason}`;
 }
 
 /** What is right and what is usually wrong, for the units that have time to look at it. */
@@ -117,13 +129,17 @@ export function sayMinutes(unit: DrillUnit, settings: ClassSettings): string {
   if (turnsOf(unit, settings) === 1) return `${shown}, ${minutesText(unit.workMinutes)} at work`;
   const sides = sidesOf(unit, settings);
   const turns = turnsOf(unit, settings) / (partnersOf(settings) * sides);
-  return `${shown}, ${minutesText(unit.workMinutes)} × ${plural(partnersOf(settings), 'partner')}${sides === 2 ? ' × 2 sides' : ''}${turns > 1 ? ` × ${turns} turns on the mats` : ''}`;
+  const times = [plural(partnersOf(settings), 'partner'), sides === 2 ? '2 sides' : '', turns > 1 ? `${turns} turns on the mats` : ''];
+  return [`${shown}, ${minutesText(unit.workMinutes)}`, ...times.filter(Boolean)].join(' × ');
 }
 
 /** "17 people, 7 pairs and one three" */
 export function sayPartners(settings: ClassSettings): string {
   const { people } = settings;
-  return `${people} people, ${partnersOf(settings) === 3 ? `${(people - 3) / 2} pairs and one three` : `${people / 2} pairs`}`;
+  const threes = threesOf(settings);
+  const pairs = plural(Math.floor((people - 3 * threes) / 2), 'pair');
+  if (threes === 0) return `${people} people, ${pairs}`;
+  return `${people} people, ${pairs} and ${threes === 1 ? 'one three' : `${threes} threes`}`;
 }
 
 const QUARTERS = ['', '¼', '½', '¾'];

@@ -1,4 +1,4 @@
-import type { Candidate, Chosen, Impossible, LeftOut, Proposal } from '../../classes';
+import type { Chosen, Impossible, LeftOut, Proposal } from '../../classes';
 import { indexOf, type TreeDocument } from '../../tree';
 import { minutesInWords, sayUnit } from './drills';
 import { plural } from '../figures';
@@ -26,13 +26,11 @@ export function sayReasons(
         ? ''
         : `${stale[0]!.toUpperCase()}${stale.slice(1)}.`,
     isNew ? 'New to most of them.' : '',
-    ...once
-      .filter(({ worth }) => worth >= SHOWN || worth === 0)
-      .map(({ kind, transition, worth }) =>
-        kind === 'teach'
-          ? `“${move(transition)}” is announced and not taught yet: ${sayPoints(worth)}.`
-          : `A mistake in “${move(transition)}” was seen this week.`,
-      ),
+    ...once.map(({ kind, transition, worth }) =>
+      kind === 'mistake'
+        ? `A mistake in “${move(transition)}” was seen this week.`
+        : `“${move(transition)}” is announced and not taught yet${worth >= SHOWN ? `: ${sayPoints(worth)}` : ''}.`,
+    ),
     neededBy.length > 0
       ? `${neededBy.map((key) => `“${name(key)}”`).join(' and ')} ${neededBy.length === 1 ? 'builds' : 'build'} on it.`
       : '',
@@ -55,19 +53,28 @@ const GIVEN_UP = {
   shape: 'No class of the usual shape (one to four parts, one or two rounds, three to seven in all) can be made: this one has another.',
   musts: '',
 };
-/** What a proposal could not meet, a sentence each. */
-export const sayNotMet = (nameOf: (key: string) => string, { givenUp, without }: Proposal): string[] => [
+/** What a proposal could not meet, a sentence each; `around`: minutes of warm-up and close. */
+export const sayNotMet = (nameOf: (key: string) => string, { givenUp, without, needs }: Proposal, around: number): string[] => [
   ...givenUp.flatMap((item) => (GIVEN_UP[item] === '' ? [] : [GIVEN_UP[item]])),
   ...without.map((key) => `“${nameOf(key)}”, which you asked for, has no room.`),
+  ...(needs === null ? [] : [`With all that you asked for the slot would have to be ${minutesInWords(Math.ceil(needs + around))}.`]),
 ];
 
 /** Why there is no class at all, with the slot that would do. */
-export function sayImpossible({ impossible, needs }: Impossible, around: number, candidates: readonly Candidate[]): string {
-  if (candidates.length === 0) return 'There is nothing to drill: the tree, as it is looked at, has no move that can be taught.';
+export function sayImpossible({ impossible, needs }: Impossible, around: number, hasDrills: boolean, nobodyMay: boolean): string {
+  if (nobodyMay) return 'Nobody who comes may do any of these drills: look at what their cards say they must not do.';
+  if (!hasDrills) return 'There is nothing to drill: the tree, as it is looked at, has no move that can be taught.';
   if (impossible === 'time' && needs !== null)
-    return `No unit fits: the shortest class that can be made needs a slot of ${minutesInWords(needs + around)}.`;
+    return `No unit fits: the shortest class that can be made needs a slot of ${minutesInWords(Math.ceil(needs + around))}.`;
   return 'No class can be made of what is left: something that it must have builds on what it must not have.';
 }
+
+/** What was asked for and cannot be had here; [] = nothing. */
+export const sayGone = (count: number): string[] => {
+  if (count === 0) return [];
+  const units = count === 1 ? 'One unit that you asked for is' : `${count} units that you asked for are`;
+  return [`${units} not in the tree as it is looked at here.`];
+};
 
 /** That not all was weighed; [] = all was. */
 export const sayWeighed = (weighed: number, offered: number): string[] =>

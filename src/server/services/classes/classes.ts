@@ -1,5 +1,5 @@
-import { keptPairs, planPairs, traineeOf, unitsOf } from '@/core/classes';
-import { expectedAt } from '@/core/people';
+import { attendance, keptPairs, planPairs, traineeOf, unitsOf } from '@/core/classes';
+import type { Athlete } from '@/core/people';
 import { classSheetOf, feederCardsOf, type ClassSheet, type FeederCard } from '@/core/words';
 import type { TreeDocument } from '@/core/tree';
 import { emptyClassPlan, type ClassDocument, type ClassPlan } from '@/documents/class/schema';
@@ -32,7 +32,9 @@ export async function getClasses(context: Context, { id }: Pick<TreeDocument, 'i
 
 interface Opened {
   readonly tree: TreeDocument;
+  /** With its clock for those who come. */
   readonly plan: ClassPlan;
+  readonly expected: readonly Athlete[];
 }
 /** A tree in its gym, and the class of it that is named, else its first, else an empty one; null = no such tree or class. */
 async function openClass(context: Context, treeId: string, classId: string | null): Promise<Opened | null> {
@@ -41,7 +43,8 @@ async function openClass(context: Context, treeId: string, classId: string | nul
   const named = classId === null ? null : await findDocument(context, 'class', classId);
   const plan = classId === null ? (await findClasses(context, treeId))[0]?.plan : (named?.document as unknown as ClassDocument | undefined);
   if (plan && plan.tree !== treeId) return null;
-  return !plan && classId !== null ? null : { tree, plan: plan ?? emptyClassPlan };
+  if (!plan && classId !== null) return null;
+  return { tree, ...attendance<ClassPlan>(plan ?? emptyClassPlan, await findBook(context, treeId)) };
 }
 
 /** A class of a tree as a sheet: the one that is named, else the first; null = no such tree or class. */
@@ -54,13 +57,7 @@ export async function findSheet(context: Context, treeId: string, classId: strin
 export async function findCards(context: Context, treeId: string, classId: string | null): Promise<FeederCard[] | null> {
   const opened = await openClass(context, treeId, classId);
   if (!opened) return null;
-  const { tree, plan } = opened;
-  const { athletes, groups = [] } = await findBook(context, treeId);
-  const expected = expectedAt(
-    athletes,
-    groups.find(({ id }) => id === plan.group),
-    plan,
-  );
+  const { tree, plan, expected } = opened;
   const units = unitsOf(tree, plan.units).units.filter(({ kind }) => kind !== 'solo');
   const seed = plan.pairSeed ?? 1;
   const ids = expected.map(({ id }) => id);

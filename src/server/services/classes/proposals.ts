@@ -1,19 +1,38 @@
-import { asHeld, knownOn, practised, tooSoon, unitOf, type HeldClass, type Proposal, type UnitSpec } from '@/core/classes';
-import { expectedAt, treeInGym, type Athlete, type GymBook } from '@/core/people';
+import {
+  asHeld,
+  attendance,
+  knownOn,
+  practised,
+  tooSoon,
+  unitKey,
+  unitOf,
+  type HeldClass,
+  type PlannedUnit,
+  type Proposal,
+  type UnitSpec,
+} from '@/core/classes';
+import { treeInGym, type Athlete, type GymBook } from '@/core/people';
 import { indexOf, type TreeDocument } from '@/core/tree';
-import { inHundred, sayGap, sayWeighed, sayImpossible, sayLeftOut, sayNotMet, sayReasons, sayUnit } from '@/core/words';
-import { findClasses } from './classes';
+import { inHundred, sayGap, sayGone, sayImpossible, sayLeftOut, sayNotMet, sayReasons, sayUnit, sayWeighed } from '@/core/words';
 import type { ProposalAsked, ProposalsAnswer, ProposalSent } from '@/contracts/classes';
 import type { Context } from '../context';
+import { findBook, findTree } from '../trees';
+import { findClasses } from './classes';
 import { findHeld } from './held';
 import { proposeFrom } from './proposing';
-import { findBook, findTree } from '../trees';
 
-function sent(tree: TreeDocument, proposal: Proposal, nameOf: (key: string) => string): ProposalSent {
+interface Said {
+  readonly tree: TreeDocument;
+  readonly musts: readonly PlannedUnit[];
+  readonly around: number;
+  readonly nameOf: (key: string) => string;
+}
+function sent(proposal: Proposal, { tree, musts, around, nameOf }: Said): ProposalSent {
+  const own = new Map(musts.map((item) => [unitKey(item), item]));
   return {
     about: proposal.about === null ? '' : (indexOf(tree).positions.get(proposal.about)?.name ?? ''),
     units: proposal.chosen.map((item) => ({
-      unit: { ...item.unit.spec, work: item.unit.workMinutes },
+      unit: { ...(own.get(item.unit.key) ?? item.unit.spec), work: item.unit.workMinutes },
       minutes: item.minutes,
       reasons: sayReasons(tree, item, proposal.chosen),
     })),
@@ -21,43 +40,31 @@ function sent(tree: TreeDocument, proposal: Proposal, nameOf: (key: string) => s
     worth: inHundred(proposal.worth),
     sure: sayGap(proposal.gap),
     leftOut: proposal.leftOut.map((item) => ({ name: sayUnit(tree, item.unit), why: sayLeftOut(item) })),
-    notMet: sayNotMet(nameOf, proposal),
+    notMet: sayNotMet(nameOf, proposal, around),
   };
 }
 
-const sayGone = (count: number): string[] =>
-  count === 0
-    ? []
-    : [
-        `${count === 1 ? 'One unit that you asked for is' : `${count} units that you asked for are`} not in the tree as it is looked at here.`,
-      ];
-
-/** Classes that stand between today and a day, as if they were held as planned. */
-async function plannedBefore(context: Context, tree: TreeDocument, book: GymBook, today: string, day: string): Promise<HeldClass[]> {
-  const people = ({ group, ...plan }: { group?: string | undefined; date?: string | undefined }): Athlete[] =>
-    expectedAt(
-      book.athletes,
-      book.groups?.find(({ id }) => id === group),
-      plan,
-    );
+/**
+ * Classes that stand on a day from today on, as if they were held as planned. Those after the day that came with a course are none: the
+ * course is planned anew from there.
+ */
+async function plannedAround(context: Context, tree: TreeDocument, book: GymBook, today: string, day: string): Promise<HeldClass[]> {
   const movesOf = (unit: UnitSpec) => {
     const made = unitOf(tree, unit);
     return made ? practised(tree, made) : [];
   };
-  return (await findClasses(context, tree.id))
-    .map(({ plan }) => plan)
-    .flatMap((plan) =>
-      plan.date !== undefined && plan.date >= today && plan.date < day
-        ? [
-            asHeld(
-              { date: plan.date, units: plan.units },
-              people(plan).map(({ id }) => id),
-              movesOf,
-            ),
-          ]
-        : [],
-    );
+  return (await findClasses(context, tree.id)).flatMap(({ plan }) => {
+    const { date, units } = plan;
+    const stands = date !== undefined && date >= today && date !== day && (date < day || plan.fromCourse !== true);
+    if (!stands) return [];
+    const people = attendance(plan, book).expected.map(({ id }) => id);
+    return [asHeld({ date, units }, people, movesOf)];
+  });
 }
+
+/** Whether at least half of those who come were there; of who is not named nobody knows. */
+const isTheirs = ({ came }: HeldClass, athletes: readonly Athlete[]): boolean =>
+  came.length === 0 || athletes.length === 0 || athletes.filter(({ id }) => came.includes(id)).length * 2 >= athletes.length;
 
 /** Two clearly different classes for this slot and these people, best first; or sentences why there is none. Null = no such tree. */
 export async function findProposals(
@@ -68,41 +75,31 @@ export async function findProposals(
 ): Promise<ProposalsAnswer | null> {
   const stored = await findTree(context, treeId);
   if (!stored) return null;
-  const began = performance.now();
   const book = await findBook(context, treeId);
-  const { plan, theme, musts, mustNots, mostNew } = asked;
-  const athletes = expectedAt(
-    book.athletes,
-    book.groups?.find(({ id }) => id === plan.group),
-    plan,
-  );
+  const { theme, musts, mustNots, mostNew, gapDays = 0, one = false } = asked;
+  const { expected: athletes, plan } = attendance(asked.plan, book);
   const day = plan.date ?? today;
-  const past = await findHeld(context, treeId);
-  const planned = await plannedBefore(context, stored.tree, book, today, day);
+  const classes = [...(await findHeld(context, treeId)), ...(await plannedAround(context, stored.tree, book, today, day))];
   const known = knownOn(
-    [...past, ...planned],
+    classes,
     day,
     athletes.map(({ id }) => id),
   );
+  const theirs = classes.filter((item) => isTheirs(item, athletes));
   const soon = tooSoon(
-    [...past, ...planned].map(({ date, units }) => ({ date, units: units.map(({ unit }) => unit) })),
+    theirs.map(({ date, units }) => ({ date, units: units.map(({ unit }) => unit) })),
     day,
-    asked.gapDays ?? 0,
+    gapDays,
   );
-  const filter = plan.filter ?? {};
-  const { tree, candidates, first, second, gone, around, weighed, offered } = await proposeFrom(treeInGym(stored.tree, book), {
-    ...{ settings: plan, filter, athletes, known, theme, musts, mustNots, mostNew, soon, one: asked.one ?? false },
+  const found = await proposeFrom(treeInGym(stored.tree, book), {
+    ...{ settings: plan, filter: plan.filter ?? {}, athletes, known, theme, musts, mustNots, mostNew, soon, one },
   });
+  const { tree, candidates, first, second, around } = found;
   const names = new Map(candidates.map(({ unit }) => [unit.key, sayUnit(tree, unit)]));
-  const nameOf = (key: string): string => names.get(key) ?? 'a unit that is gone';
-  const found = 'impossible' in first ? [] : second === null ? [first] : [first, second];
+  const said: Said = { tree, musts, around, nameOf: (key) => names.get(key) ?? 'a unit that is gone' };
+  const impossible = 'impossible' in first ? [sayImpossible(first, around, candidates.length > 0, found.isNobodyAllowed)] : [];
   return {
-    proposals: found.map((item) => sent(tree, item, nameOf)),
-    notMet: [
-      ...sayGone(gone.length),
-      ...sayWeighed(weighed, offered),
-      ...('impossible' in first ? [sayImpossible(first, around, candidates)] : []),
-    ],
-    tookMs: Math.round(performance.now() - began),
+    proposals: [...('impossible' in first ? [] : [first]), ...(second === null ? [] : [second])].map((item) => sent(item, said)),
+    notMet: [...sayGone(found.gone.length), ...sayWeighed(found.weighed, found.offered), ...impossible],
   };
 }

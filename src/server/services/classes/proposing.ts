@@ -1,5 +1,7 @@
 import {
   candidatesOf,
+  knownUnits,
+  limitedIn,
   mostWorthwhile,
   offersInPieces,
   propose,
@@ -55,6 +57,8 @@ export interface Proposed {
   /** Units that were weighed, of all that the tree offers. */
   readonly weighed: number;
   readonly offered: number;
+  /** There are drills, and nobody who comes may do any of them. */
+  readonly isNobodyAllowed: boolean;
 }
 
 /** A rule card binds all by the youngest and the lowest of those who come: they work with one another. */
@@ -84,16 +88,6 @@ function placesOf(tree: TreeDocument, units: readonly DrillUnit[], theme: Theme)
   return new Map([[theme.place, all.get(theme.place) ?? new Set<string>()]]);
 }
 
-/** Units whose every move two thirds of those who come have been taught. */
-const knownUnits = (units: readonly DrillUnit[], known: Known): ReadonlySet<string> =>
-  new Set(
-    units
-      .filter(
-        ({ transitions, kind }) => kind !== 'round' && transitions.length > 0 && transitions.every((id) => known.taughtTo(id) >= 2 / 3),
-      )
-      .map(({ key }) => key),
-  );
-
 /** What a clearly different class may hold: about another place unless one is asked for, with at most half of the same minutes. */
 function otherThan(wanted: Wanted, first: Proposal, theme: Theme): Wanted {
   const others = new Map([...(wanted.places ?? [])].filter(([place]) => place !== first.about));
@@ -103,21 +97,24 @@ function otherThan(wanted: Wanted, first: Proposal, theme: Theme): Wanted {
 /** More units than this are not weighed against one another: those that bring most for their minutes are. */
 const MOST_UNITS = 300;
 
+/** Units that at least one of those who come may work at; of nobody in particular all. */
+const workable = (tree: TreeDocument, units: readonly DrillUnit[], athletes: readonly Athlete[]): DrillUnit[] =>
+  athletes.length === 0 ? [...units] : units.filter((unit) => limitedIn(tree, unit, athletes).length < athletes.length);
+
 /** The best class of a tree for a slot and these people, and a clearly different one. */
 export async function proposeFrom(whole: TreeDocument, asked: Asked): Promise<Proposed> {
-  const { settings, athletes, known, musts, mustNots, mostNew } = asked;
+  const { settings, athletes, known, mostNew, theme } = asked;
   const filter = boundBy(asked.filter, athletes);
   const tree = filterTree(whole, filter).tree;
-  const must = musts.map((item) => ({ item, unit: unitOf(tree, item) }));
+  const musts = asked.musts.flatMap((item) => unitOf(tree, item) ?? []);
+  const must = new Set(musts.map(({ key }) => key));
   const offers = await letOthersIn(offersInPieces(tree));
-  const units = [...new Map([...offers, ...must.flatMap(({ unit }) => unit ?? [])].map((unit) => [unit.key, unit])).values()];
+  // A must is as the coach has it: in his minutes, on his sides.
+  const units = [...new Map([...offers, ...musts].map((unit) => [unit.key, unit])).values()];
+  const possible = workable(tree, units, athletes);
   const payoffs = await letOthersIn(findPayoffsInPieces(tree, questionAgainst(opponentsIn(whole, filter))));
-  const all = candidatesOf(tree, units, settings, payoffs, known);
-  const always = new Set([
-    ...must.flatMap(({ unit }) => unit?.key ?? []),
-    ...(asked.theme && 'place' in asked.theme ? (unitsByPlace(tree, units).get(asked.theme.place) ?? []) : []),
-  ]);
-  const candidates = mostWorthwhile(all, MOST_UNITS, always);
+  const ofTheme = theme && 'place' in theme ? (unitsByPlace(tree, possible).get(theme.place) ?? []) : [];
+  const candidates = mostWorthwhile(candidatesOf(tree, possible, settings, payoffs, known), MOST_UNITS, new Set([...must, ...ofTheme]));
   const weighed = [...new Map(candidates.map(({ unit }) => [unit.key, unit])).values()];
   const around = settings.warmUpMinutes + settings.debriefMinutes;
   const wanted: Wanted = {
@@ -125,27 +122,20 @@ export async function proposeFrom(whole: TreeDocument, asked: Asked): Promise<Pr
     shape: USUAL_SHAPE,
     mostNew,
     hardInARow: 2,
-    musts: must.flatMap(({ unit }) => unit?.key ?? []),
+    musts: [...must],
     // What the coach wants in comes however soon.
-    mustNots: [...mustNots.map(unitKey), ...[...(asked.soon ?? [])].filter((key) => !must.some(({ unit }) => unit?.key === key))],
-    known: knownUnits(units, known),
-    theme: schoolOf(tree, units, asked.theme),
-    places: placesOf(tree, weighed, asked.theme),
+    mustNots: [...asked.mustNots.map(unitKey), ...[...(asked.soon ?? [])].filter((key) => !must.has(key))],
+    known: knownUnits(possible, known),
+    theme: schoolOf(tree, possible, theme),
+    places: placesOf(tree, weighed, theme),
   };
   const first = await propose(candidates, settings, wanted, solveProgramme);
-  const again =
-    asked.one === true || 'impossible' in first
-      ? null
-      : await propose(candidates, settings, otherThan(wanted, first, asked.theme), solveProgramme);
-  const second = again === null || 'impossible' in again ? null : again;
+  const isOne = asked.one === true || 'impossible' in first;
+  const again = isOne ? null : await propose(candidates, settings, otherThan(wanted, first, theme), solveProgramme);
   return {
-    tree,
-    candidates,
-    first,
-    second,
-    gone: must.filter(({ unit }) => unit === null).map(({ item }) => item),
-    around,
-    weighed: weighed.length,
-    offered: units.length,
+    ...{ tree, candidates, first, around, weighed: weighed.length, offered: possible.length },
+    second: again === null || 'impossible' in again ? null : again,
+    gone: asked.musts.filter((item) => !must.has(unitKey(item))),
+    isNobodyAllowed: units.length > 0 && possible.length === 0,
   };
 }

@@ -1,0 +1,29 @@
+import { describe, expect, it } from 'vitest';
+import { demoAthletes, demoGroups } from '../../../demo/demoPeople';
+import { attendance } from './attendance';
+import { partnersOf, type ClassSettings } from './clock/time';
+
+const DAY = '2026-11-27';
+const book = { athletes: demoAthletes(DAY), groups: demoGroups() };
+const SETTINGS: ClassSettings = { slotMinutes: 60, people: 30, bothSides: true, warmUpMinutes: 6, debriefMinutes: 4, changeOverMinutes: 0 };
+const of = (more: object) => attendance({ ...SETTINGS, ...more }, book);
+
+describe('who comes', () => {
+  it('is counted from the group, less who stays away or is absent that day, and who comes besides', () => {
+    expect(of({ group: 'evening' }).plan).toMatchObject({ people: 13, threes: 1 });
+    expect(of({ group: 'evening', away: ['pia-holm'] }).plan).toMatchObject({ people: 12, threes: 0 });
+    expect(of({ group: 'evening', date: '2026-11-15' }).expected.map(({ id }) => id)).not.toContain('hanne-gray');
+    expect(of({ group: 'competition', guests: ['milo-strand'] }).plan).toMatchObject({ people: 7, threes: 0 });
+  });
+  it('minors make threes of their own: an even number may need two, and all wait for them', () => {
+    const three = { ...book, athletes: book.athletes.map((item) => (item.id === 'sefa-moor' ? { ...item, age: 17 } : item)) };
+    const { plan } = attendance({ ...SETTINGS, group: 'evening', away: ['pia-holm'] }, three);
+    expect(plan).toMatchObject({ people: 12, threes: 2 });
+    expect(partnersOf(plan)).toBe(3);
+  });
+  it('without a group, with one that is gone, or with one person, is the number that was typed', () => {
+    expect(of({}).plan.people).toBe(30);
+    expect(of({ group: 'constructor' })).toMatchObject({ expected: [], plan: { people: 30 } });
+    expect(of({ group: 'competition', away: demoGroups()[1]!.members.slice(1) }).plan.people).toBe(30);
+  });
+});

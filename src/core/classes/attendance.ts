@@ -1,0 +1,29 @@
+import { expectedAt, isMinor, type Athlete, type GymBook } from '../people';
+import type { ClassSettings } from './clock/time';
+
+/** What a class says of who comes to it. */
+export interface Attended {
+  readonly group?: string | undefined;
+  readonly date?: string | undefined;
+  readonly away?: readonly string[] | undefined;
+  readonly guests?: readonly string[] | undefined;
+}
+
+/** Minors work with minors, so each odd number makes a three of its own; one alone makes none. */
+const threesAmong = (athletes: readonly Athlete[]): number => {
+  const minors = athletes.filter((athlete) => isMinor(athlete)).length;
+  return [minors, athletes.length - minors].filter((count) => count % 2 === 1 && count > 1).length;
+};
+
+/** Who is expected at a class, and its clock for them; without a group, or with one person, the number that was typed counts. */
+export function attendance<P extends ClassSettings & Attended>(
+  plan: P,
+  { athletes, groups = [] }: Pick<GymBook, 'athletes' | 'groups'>,
+): { expected: Athlete[]; plan: P } {
+  const group = groups.find(({ id }) => id === plan.group);
+  const expected = group ? expectedAt(athletes, group, plan) : [];
+  return {
+    expected,
+    plan: expected.length < 2 ? plan : { ...plan, people: expected.length, threes: threesAmong(expected) },
+  };
+}
