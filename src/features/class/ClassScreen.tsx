@@ -15,6 +15,7 @@ import { filterTree, isFiltering, type Filter } from '@/core/lens';
 import { classSheetOf, minutesText } from '@/core/words';
 import type { TreeDocument } from '@/core/tree';
 import { AppStrip } from '@/ui/AppStrip';
+import { FoldedWhenNarrow } from '@/ui/FoldedWhenNarrow';
 import { StoredAlert, StoredStatus, WAITS } from '@/ui/StoredStrip';
 import { screenLinks } from '@/client/screenLinks';
 import {
@@ -158,30 +159,32 @@ export function ClassScreen({ tree: bare, book, plan: opened, revision, classes,
         <h1 className="sr-only">{tree.name}: class</h1>
         <div className="overflow-y-auto border-r-2 border-ink p-4 max-lg:border-r-0">
           <ClassChoice tree={bare} plan={typed} classes={classes} onRename={(name) => change('renamed', { name })} />
-          <SettingsForm plan={plan} isCounted={expected.length > 1} onChange={change} />
-          <WhoComes {...{ plan, book, expected }} onChange={change} />
-          <details className="mt-3" open={isFiltering(filter)}>
-            <summary className="min-h-8 font-figure text-[15px] font-medium">For whom, under which rules</summary>
-            <FilterRow
-              tree={tree}
-              filter={filter}
-              onFilter={(next) => change('for whom', { filter: isFiltering(next) ? next : undefined })}
-            />
-            <FilterDifference
-              {...{ subject, filter }}
-              onPosition={(place) => router.push(`/board/${id}?show=hub&at=${encodeURIComponent(place)}`)}
-            />
-          </details>
-          <details className="mt-3" open={isByHand}>
-            <summary className="min-h-8 font-figure text-[19px] font-semibold">Take in by hand</summary>
-            <BranchPicker choices={choices} onToggle={toggle} />
-            <OwnWay tree={allowed} onTake={(branch) => add('a way of your own', unitsOfBranch(tree, branch))} />
-            <OtherUnits
-              tree={allowed}
-              units={plan.units}
-              onToggle={(spec, on) => (on ? add('a drill taken in', [spec]) : drop([unitKey(spec)]))}
-            />
-          </details>
+          <FoldedWhenNarrow label="Length, who comes, what is taken in" isOpen={isByHand}>
+            <SettingsForm plan={plan} isCounted={expected.length > 1} onChange={change} />
+            <WhoComes {...{ plan, book, expected }} onChange={change} />
+            <details className="mt-3" open={isFiltering(filter)}>
+              <summary className="min-h-8 font-figure text-[15px] font-medium">For whom, under which rules</summary>
+              <FilterRow
+                tree={tree}
+                filter={filter}
+                onFilter={(next) => change('for whom', { filter: isFiltering(next) ? next : undefined })}
+              />
+              <FilterDifference
+                {...{ subject, filter }}
+                onPosition={(place) => router.push(`/board/${id}?show=hub&at=${encodeURIComponent(place)}`)}
+              />
+            </details>
+            <details className="mt-3" open={isByHand}>
+              <summary className="min-h-8 font-figure text-[19px] font-semibold">Take in by hand</summary>
+              <BranchPicker choices={choices} onToggle={toggle} />
+              <OwnWay tree={allowed} onTake={(branch) => add('a way of your own', unitsOfBranch(tree, branch))} />
+              <OtherUnits
+                tree={allowed}
+                units={plan.units}
+                onToggle={(spec, on) => (on ? add('a drill taken in', [spec]) : drop([unitKey(spec)]))}
+              />
+            </details>
+          </FoldedWhenNarrow>
         </div>
         <div className="flex min-h-0 flex-col overflow-y-auto p-3">
           {model.units.length === 0 ? (

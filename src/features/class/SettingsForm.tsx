@@ -35,15 +35,17 @@ export function SettingsForm({ plan, isCounted, onChange }: Props) {
           onChange={(value) => value !== null && onChange(`${label.toLowerCase()} ${value}`, { [key]: value })}
         />
       ))}
-      <NumberField
-        label="Most resistance %"
-        min={0}
-        max={100}
-        none="any"
-        value={plan.cap ?? null}
-        className="w-full"
-        onChange={(cap) => onChange('most resistance', { cap: cap ?? undefined })}
-      />
+      <div className="col-span-2">
+        <NumberField
+          label="Most resistance %"
+          min={0}
+          max={100}
+          none="any"
+          value={plan.cap ?? null}
+          className="w-full"
+          onChange={(cap) => onChange('most resistance', { cap: cap ?? undefined })}
+        />
+      </div>
       <label className="flex items-center gap-2 self-end pb-1.5">
         <input
           type="checkbox"
