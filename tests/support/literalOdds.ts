@@ -104,7 +104,7 @@ function literalPoints(doc: TreeDocument, points: RuleSet['points'] | undefined)
 type After = (seconds: number) => { readonly worth: (id: string) => number; readonly factor: number } | null;
 
 /** What ends, and what is faced, where nothing is known but the tree. */
-function literalPlaces(doc: TreeDocument, { readSkill, freely = 0, isForeseen, points }: Omit<Asked, 'seconds'>) {
+function literalPlaces(doc: TreeDocument, { readSkill: asked, freely = 0, isForeseen, points }: Omit<Asked, 'seconds'>) {
   const { ending, move: rewardOf, turnedWorth } = literalPoints(doc, points);
   const defaults = { ...DEFAULTS, ...doc.defaults };
   const taught = doc.transitions.filter((move) => !move.announced);
@@ -126,6 +126,7 @@ function literalPlaces(doc: TreeDocument, { readSkill, freely = 0, isForeseen, p
 
   const faced = (id: string, after: After): number => {
     const place = at(id);
+    const readSkill = place.readSkill ?? asked;
     const options: (Transition | null)[] = [...taught.filter((move) => move.from === place.id && move.actor === 'owner'), null];
     const his = taught.filter((move) => move.from === place.id && move.actor === 'opponent');
     const drawn = place.reads.filter((read) => read.kind !== 'timing');

@@ -28,7 +28,13 @@ export interface Kernel {
   readonly missing: Float64Array;
   /** 1 where shows were left out, though he may never show them by habit. */
   readonly isBounded: Uint8Array;
+  /** A state's own reading skill in [0, 1], NaN = as the question has it. */
+  readonly ownReading: Float64Array;
 }
+
+/** ρ by state: its own, or as it is asked. */
+export const readingsOf = ({ ownReading }: Kernel, asked: number): Float64Array =>
+  ownReading.map((own) => (Number.isNaN(own) ? asked : own));
 
 /** Chances by state, added up; there are never more than a handful. */
 class Outcomes {
@@ -153,6 +159,7 @@ function closed(all: Writer, places: readonly (Place | null)[], { states, worth 
     worth,
     missing: Float64Array.from(places, (place) => place?.missing ?? 0),
     isBounded: Uint8Array.from(places, (place) => Number(place?.isBounded ?? false)),
+    ownReading: Float64Array.from(places, (place) => place?.position.readSkill ?? Number.NaN),
   };
 }
 
@@ -210,5 +217,6 @@ export function withPiece(kernel: Kernel, at: number, piece: Kernel): Kernel {
     worth: kernel.worth,
     missing: spliced(kernel.missing, at, at + 1, piece.missing),
     isBounded: spliced(kernel.isBounded, at, at + 1, piece.isBounded),
+    ownReading: spliced(kernel.ownReading, at, at + 1, piece.ownReading),
   };
 }

@@ -1,16 +1,24 @@
 import type { InPieces } from '../base';
 import { RememberedGames, solveGame, type MatrixGame } from '../games';
-import type { Kernel } from './kernel';
+import { readingsOf, type Kernel } from './kernel';
 import type { Policy } from './outlook';
 import type { HeKnowsYourGame } from './question';
 import { TIE } from './roundClock';
 
-export interface KnowingSolution extends HeKnowsYourGame {
+/** What a position is faced with. */
+export interface Ahead {
   readonly kernel: Kernel;
-  /** 1 where he sees the choice before he picks, by state. */
-  readonly seesIt: Uint8Array;
+  readonly roundSeconds: number;
+  /** ρ by state. */
+  readonly readAt: Float64Array;
+  /** λ in [0, 1]. */
+  readonly freely: number;
   /** Worth of `state` with `left` seconds: value[left * states + state]. */
   readonly value: Float64Array;
+}
+export interface KnowingSolution extends Ahead {
+  /** 1 where he sees the choice before he picks, by state. */
+  readonly seesIt: Uint8Array;
 }
 /** A position with so many seconds left, as both stand before it. */
 export interface Faced {
@@ -54,8 +62,9 @@ export class Facing {
    * What his habits and his free picks make of each option; `missingWorth` as in the round clock. For the lower bound a show that was
    * left out stands as a last column that is worth nothing: he may pick it.
    */
-  face(solution: Omit<KnowingSolution, 'seesIt' | 'ask'>, state: number, left: number, missingWorth: 0 | 1 = 0): this {
-    const { kernel: k, value, readSkill, freely } = solution;
+  face(solution: Ahead, state: number, left: number, missingWorth: 0 | 1 = 0): this {
+    const { kernel: k, value, readAt, freely } = solution;
+    const readSkill = readAt[state]!;
     const { states, firstMoment, momentShare, firstCell, columnShare } = k;
     const { habit, best, entries, worths } = this;
     const rows = k.rows[state]!;
@@ -115,7 +124,7 @@ function worthsOf(k: Kernel, value: Float64Array, states: number, first: number,
 }
 
 /** A position as both stand before it, with so many seconds left; the game stands until the next is asked for. */
-export function facedIn(solution: Omit<KnowingSolution, 'seesIt' | 'ask'>): (state: number, left: number) => Faced {
+export function facedIn(solution: Ahead): (state: number, left: number) => Faced {
   const { kernel: k } = solution;
   const facing = new Facing(k);
   return (state, left) => {
@@ -153,8 +162,10 @@ export function* solveKnowingInPieces(
   missingWorth: 0 | 1 = 0,
 ): InPieces<KnowingSolution> {
   const { states, worth } = kernel;
-  const { roundSeconds, readSkill } = question;
-  const solution: KnowingSolution = { ...question, kernel, seesIt, value: new Float64Array((roundSeconds + 1) * states) };
+  const { roundSeconds, readSkill, freely } = question;
+  const readAt = readingsOf(kernel, readSkill);
+  const value = new Float64Array((roundSeconds + 1) * states);
+  const solution: KnowingSolution = { roundSeconds, freely, readAt, kernel, seesIt, value };
   const facing = new Facing(kernel);
   const games = new RememberedGames(states, facing.longest);
   for (let left = 0; left <= roundSeconds; left++) {
@@ -164,7 +175,7 @@ export function* solveKnowingInPieces(
       else if (left > 0) {
         const game = facing.face(solution, state, left, missingWorth);
         // Everything read: no choice is blind, and seeing it changes nothing.
-        solution.value[at] = readSkill >= 1 || seesIt[state] === 1 ? bestSeen(game).value : games.play(state, game);
+        solution.value[at] = readAt[state]! >= 1 || seesIt[state] === 1 ? bestSeen(game).value : games.play(state, game);
       }
     }
     yield left / roundSeconds;
@@ -181,8 +192,8 @@ export interface Mixes {
 const unit = (size: number, at: number): Float64Array => new Float64Array(size).fill(1, at, at + 1);
 
 /** Both mixes at a position with so many seconds left. */
-export function mixesOf({ seesIt, readSkill }: KnowingSolution, state: number, { game }: Faced): Mixes {
-  if (readSkill < 1 && seesIt[state] !== 1) {
+export function mixesOf({ seesIt, readAt }: KnowingSolution, state: number, { game }: Faced): Mixes {
+  if (readAt[state]! < 1 && seesIt[state] !== 1) {
     const { row, column } = solveGame(game);
     return { mine: row, his: column };
   }
@@ -213,9 +224,10 @@ export function knowingStrategies(solution: KnowingSolution): (state: number, le
 
 /** What both do in the solution: he by habit and freely, the owner by what he reads and by his mix. */
 export function knowingPolicy(solution: KnowingSolution): Policy {
-  const { readSkill, freely, kernel: k } = solution;
+  const { readAt, freely, kernel: k } = solution;
   const strategyAt = knowingStrategies(solution);
   return (state, left, take) => {
+    const readSkill = readAt[state]!;
     const { mine, his, best } = strategyAt(state, left);
     const from = k.firstColumn[state]!;
     const firstMoment = k.firstMoment[from]!;

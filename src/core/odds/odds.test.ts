@@ -182,6 +182,19 @@ describe('odds if he knows your game', () => {
       });
     }
   });
+  it('a place read as it is said there, worked by hand: half of what is read and of what is not', () => {
+    const moves = [
+      mine('left', 'g', 'pin', { when: { he: ['a'] }, works: 0.8, offCue: 0, seconds: 20 }),
+      mine('right', 'g', 'pin', { when: { he: ['b'] }, works: 0.4, offCue: 0, seconds: 20 }),
+    ];
+    const worth = (readSkill: number | undefined, asked: number) =>
+      findOdds(
+        tree([position('g', { reads: closed('a', 'b'), ...(readSkill === undefined ? {} : { readSkill }) }), pin], moves),
+        inSeconds(20, asked),
+      ).starts[0]!.value;
+    expect([worth(undefined, 1), worth(undefined, 0)]).toEqual([expect.closeTo(0.6, 12), expect.closeTo(0.4, 12)]);
+    for (const asked of [0, 0.3, 1]) expect(worth(0.5, asked)).toBeCloseTo(0.5, 12);
+  });
   it('two threats that answer each other make a mix, worked by hand; nobody mixes where he sees it first', () => {
     // Unread, each move works against the show it names and fails against the other: pennies.
     const moves = [

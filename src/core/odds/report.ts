@@ -115,20 +115,20 @@ function mixesAt(solution: KnowingSolution, place: Place, at: number, faced: Fac
   const { mine, his } = mixesOf(solution, at, faced);
   const isSome = ({ chance }: { readonly chance: number }): boolean => chance > 0;
   return {
-    mine: solution.readSkill < 1 ? place.rows.map((row, a) => ({ transition: row?.id ?? null, chance: mine[a]! })).filter(isSome) : [],
+    mine: solution.readAt[at]! < 1 ? place.rows.map((row, a) => ({ transition: row?.id ?? null, chance: mine[a]! })).filter(isSome) : [],
     his: place.columns
       .map(({ groups }, c) => ({ shown: groups.map(({ read, values }) => ({ read, values })), chance: his[c]! }))
       .filter(isSome),
-    seesItFirst: solution.seesIt[at] === 1 && solution.readSkill < 1,
+    seesItFirst: solution.seesIt[at] === 1 && solution.readAt[at]! < 1,
   };
 }
 
 function positionOddsOf(solved: Solved, position: TreeDocument['positions'][number], at: number): PositionOdds {
   const { model, solution, facedAt } = solved;
-  const { value, roundSeconds, readSkill } = solution;
+  const { value, roundSeconds, readAt } = solution;
   const place = model.places[at]!;
   const row = roundSeconds * model.states;
-  const unread = place && !isKnowing(solution) && readSkill < 1 ? { unread: place.rows[solution.blind[row + at]!]?.id ?? null } : {};
+  const unread = place && !isKnowing(solution) && readAt[at]! < 1 ? { unread: place.rows[solution.blind[row + at]!]?.id ?? null } : {};
   return {
     position: position.id,
     value: value[row + at]!,

@@ -1,5 +1,5 @@
 import type { InPieces } from '../base';
-import type { Kernel } from './kernel';
+import { readingsOf, type Kernel } from './kernel';
 import type { Policy } from './outlook';
 
 /** Options closer than this are equally good; the coach's order decides between them. */
@@ -9,7 +9,8 @@ export const TIE = 1e-12;
 export interface Valued {
   readonly kernel: Kernel;
   readonly roundSeconds: number;
-  readonly readSkill: number;
+  /** ρ by state. */
+  readonly readAt: Float64Array;
   /** Worth of `state` with `left` seconds: value[left * states + state]. */
   readonly value: Float64Array;
 }
@@ -42,11 +43,12 @@ export function* solveRoundInPieces(
   missingWorth: 0 | 1 = 0,
 ): InPieces<RoundSolution> {
   const { states, worth, momentShare } = kernel;
-  const isBlind = readSkill < 1;
+  const readAt = readingsOf(kernel, readSkill);
+  const isBlind = readAt.some((chance) => chance < 1);
   const solution: RoundSolution = {
     kernel,
     roundSeconds,
-    readSkill,
+    readAt,
     value: new Float64Array((roundSeconds + 1) * states),
     seen: new Int16Array((roundSeconds + 1) * momentShare.length),
     blind: new Int16Array(isBlind ? (roundSeconds + 1) * states : 0),
@@ -61,19 +63,15 @@ export function* solveRoundInPieces(
 }
 
 /** One second of the induction. The arrays stand in local names: this is the innermost loop of the odds. */
-function solveSecond(
-  { kernel, value, seen, blind, readSkill }: RoundSolution,
-  left: number,
-  missingWorth: 0 | 1,
-  unread: Float64Array,
-): void {
+function solveSecond({ kernel, value, seen, blind, readAt }: RoundSolution, left: number, missingWorth: 0 | 1, unread: Float64Array): void {
   const { states, rows, firstColumn, columnShare, firstMoment, momentShare, firstCell, worth, missing } = kernel;
   const { seconds, firstOutcome, endOfLive, chance, target, certain } = kernel;
   const moments = momentShare.length;
-  const isBlind = readSkill < 1;
   for (let state = 0; state < states; state++) {
     if (!Number.isNaN(worth[state]!)) continue;
     const count = rows[state]!;
+    const readSkill = readAt[state]!;
+    const isBlind = readSkill < 1;
     let read = 0;
     if (isBlind) unread.fill(0, 0, count);
     for (let c = firstColumn[state]!; c < firstColumn[state + 1]!; c++) {
@@ -113,9 +111,10 @@ function solveSecond(
 }
 
 /** What the solution does: the option that is best against what is seen, or best without having seen it. */
-export function policyOf({ kernel: k, seen, blind, readSkill }: RoundSolution): Policy {
+export function policyOf({ kernel: k, seen, blind, readAt }: RoundSolution): Policy {
   const moments = k.momentShare.length;
   return (state, left, take) => {
+    const readSkill = readAt[state]!;
     for (let c = k.firstColumn[state]!; c < k.firstColumn[state + 1]!; c++)
       for (let m = k.firstMoment[c]!; m < k.firstMoment[c + 1]!; m++) {
         const share = k.columnShare[c]! * k.momentShare[m]!;

@@ -25,14 +25,15 @@ export const policyIn = (solution: Solution): Policy => (isKnowing(solution) ? k
 /** The same as strategies: of who is not free to pick, `his` is empty, and the owner's mix is one row. */
 export function strategiesIn(solution: Solution): (state: number, left: number) => Strategy {
   if (isKnowing(solution)) return knowingStrategies(solution);
-  const { kernel: k, seen, blind, readSkill } = solution;
+  const { kernel: k, seen, blind, readAt } = solution;
   const moments = k.momentShare.length;
   const nobody = new Float64Array(0);
   return (state, left) => {
     const [first, end] = [k.firstMoment[k.firstColumn[state]!]!, k.firstMoment[k.firstColumn[state + 1]!]!];
     const best = Int32Array.from({ length: end - first }, (_, i) => seen[left * moments + first + i]!);
-    const mine = new Float64Array(readSkill < 1 ? k.rows[state]! : 0);
-    if (readSkill < 1) mine[blind[left * k.states + state]!] = 1;
+    const isBlind = readAt[state]! < 1;
+    const mine = new Float64Array(isBlind ? k.rows[state]! : 0);
+    if (isBlind) mine[blind[left * k.states + state]!] = 1;
     return { mine, his: nobody, best };
   };
 }

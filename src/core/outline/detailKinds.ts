@@ -55,6 +55,7 @@ export const each = <R>(key: string, field: Of<R, readonly string[]>): Detail<R>
   },
   read: (said, so) => patch(field, [...(valueOf<readonly string[]>(so, field) ?? []), ...(said === '' ? [] : [readAtom(said)])]),
 });
+export const isChance = (n: number): boolean => n >= 0 && n <= 1;
 export const number = <R>(key: string, field: Of<R, number>, isGood: (n: number) => boolean, wants: string): Detail<R> => ({
   key,
   fields: [field],

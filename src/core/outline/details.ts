@@ -13,7 +13,7 @@ import {
   type Value,
 } from '../tree';
 import { atom, readAtom, readList, sayList, splitAt } from './atoms';
-import { CALLED, contacts, each, flag, list, number, one, readLines, sayLines, text, type Detail } from './detailKinds';
+import { CALLED, contacts, each, flag, isChance, list, number, one, readLines, sayLines, text, type Detail } from './detailKinds';
 
 const bySchool: Detail<Position> = {
   key: 'by school',
@@ -93,6 +93,7 @@ export const PLACE_DETAILS: readonly Detail<Position>[] = [
   one('I am', 'ownerRole', OWNER_ROLES, CALLED),
   flag('attempt', 'unfinished'),
   flag('he sees it first', 'heSeesItFirst'),
+  number('read in time', 'readSkill', isChance, 'a chance from 0 to 1'),
   bySchool,
   continues,
   text('why', 'reason'),

@@ -1,6 +1,6 @@
 import { CONTEXTS, STANCES, TRANSITION_KINDS, type Transition } from '../tree';
 import { atom, readAtom, readList, sayList, splitAt } from './atoms';
-import { contactSets, each, flag, list, number, one, readContacts, sayContacts, text, values, type Detail } from './detailKinds';
+import { contactSets, each, flag, isChance, list, number, one, readContacts, sayContacts, text, values, type Detail } from './detailKinds';
 import { IF_IT_FAILS, OR_IF } from './parse';
 
 const BETWEEN = '>';
@@ -162,7 +162,6 @@ const contexts: Detail<Transition> = {
     return known.length === words.length ? { contexts: words as typeof known } : `“only in” wants ${CONTEXTS.join(', ')}.`;
   },
 };
-const isChance = (n: number): boolean => n >= 0 && n <= 1;
 
 export const MOVE_DETAILS: readonly Detail<Transition>[] = [
   one('kind', 'kind', TRANSITION_KINDS),

@@ -78,6 +78,8 @@ export interface Position {
   /** Absent = the role of the tree's owner: top for the passer, below for the guard player. */
   readonly ownerRole?: OwnerRole;
   readonly heSeesItFirst?: boolean;
+  /** ρ, the chance in [0, 1] that the owner sees here what is shown before he chooses; absent = as the question has it. */
+  readonly readSkill?: number;
   readonly ends?: Ending;
   /** An attempt: the next line is under attack and not cleared yet. */
   readonly unfinished?: boolean;

@@ -79,6 +79,7 @@ const FIELDS: { readonly [K in FieldName]: K extends KeptName ? KeptField : Fiel
   distance: mark,
   ownerRole: mark,
   heSeesItFirst: yes,
+  readSkill: number,
   ends: mark,
   unfinished: yes,
   bySchool: record,

@@ -70,11 +70,12 @@ export const sayPlace = {
         return `${school} ${told.filter(Boolean).join(', ')}`;
       }),
     ),
-  onward: ({ waysInAll, continuesIn, heSeesItFirst }: Position): string =>
+  onward: ({ waysInAll, continuesIn, heSeesItFirst, readSkill }: Position): string =>
     sentences(
       waysInAll !== undefined && `about ${plural(waysInAll, 'way')} on in all`,
       continuesIn && 'goes on in another tree',
       heSeesItFirst && 'he sees my choice before I make it',
+      readSkill !== undefined && `what he shows is read in time: ${inHundred(readSkill)}`,
     ),
   notes: ({ source, notes }: Position | Transition): string => sentences(notes, source && `from ${source}`),
 };

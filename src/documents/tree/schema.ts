@@ -135,6 +135,7 @@ export const positionSchema = z.strictObject({
   theirHolds: contacts.optional(),
   ownerRole: z.enum(OWNER_ROLES).optional(),
   heSeesItFirst: z.boolean().optional(),
+  readSkill: chance.optional(),
   ends: z.enum(ENDINGS).optional(),
   unfinished: z.boolean().optional(),
   bySchool: z

@@ -79,11 +79,14 @@ export function* findAdviceInPieces(
     0.05,
     1,
   );
-  const byHand = Math.min(PRACTISED, 1 - question.readSkill);
   const items: Advice[] = [
     ...tried.map(({ which, change }) => toTry[which]!.found(change)),
     ...[...practice].map(([transition, slope]): Advice => ({ kind: 'practise', transition, worth: slope * PRACTISED })),
-    ...[...reading].map(([position, slope]): Advice => ({ kind: 'read', position, worth: slope * byHand })),
+    ...[...reading].map(([position, slope]): Advice => ({
+      kind: 'read',
+      position,
+      worth: slope * ground.moreReading(position, PRACTISED),
+    })),
   ];
   return { items: items.toSorted((a, b) => b.worth - a.worth), ranked: toTry.length - tried.length };
 }

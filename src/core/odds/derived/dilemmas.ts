@@ -28,7 +28,8 @@ export const SLIGHT = 0.0025;
 
 /** Entries of question 2 with only some of the rows, no hold: what is read is the best of these. */
 function gameOf(k: Kernel, solution: KnowingSolution, state: number, rows: readonly number[]): MatrixGame {
-  const { readSkill, freely, roundSeconds } = solution;
+  const { freely, roundSeconds } = solution;
+  const readSkill = solution.readAt[state]!;
   const [from, to] = [k.firstColumn[state]!, k.firstColumn[state + 1]!];
   // A show that was left out is one more that he may pick, worth nothing.
   const columns = to - from + k.isBounded[state]!;

@@ -1,8 +1,8 @@
 import type { InPieces } from '../../base';
 import { gameValue } from '../../games';
-import type { TreeDocument } from '../../tree';
+import type { PositionId, TreeDocument } from '../../tree';
 import { oddsModelOf, standingOf, type OddsModel, type Place } from '../cells';
-import { kernelOf, kernelOfPlace, withPiece, type Kernel } from '../kernel';
+import { kernelOf, kernelOfPlace, readingsOf, withPiece, type Kernel } from '../kernel';
 import { bestSeen, Facing, type Strategy } from '../knowing';
 import type { Elsewhere, OddsQuestion } from '../question';
 import { seesItFirst, solveInPieces, valueAt, type Solution } from '../solved';
@@ -18,6 +18,8 @@ export class Ground {
   readonly tries: Tries;
   readonly starts: readonly number[];
   private readonly seesIt: Uint8Array;
+  private readonly stateOf: ReadonlyMap<PositionId, number>;
+  private readonly readAt: Float64Array;
 
   constructor(
     tree: TreeDocument,
@@ -28,8 +30,9 @@ export class Ground {
     this.model = oddsModelOf(tree, elsewhere, standing, question.points);
     this.kernel = kernelOf(this.model, false);
     this.tries = new Tries(tree, this.model, standing);
-    const at = new Map(tree.positions.map(({ id }, i) => [id, i]));
-    this.starts = tree.starts.map(({ position }) => at.get(position)!);
+    this.stateOf = new Map(tree.positions.map(({ id }, i) => [id, i]));
+    this.readAt = readingsOf(this.kernel, question.readSkill);
+    this.starts = tree.starts.map(({ position }) => this.stateOf.get(position)!);
     this.seesIt = seesItFirst(this.model);
   }
 
@@ -46,6 +49,10 @@ export class Ground {
 
   *onRound(tried: Tried = []): InPieces<Solution> {
     return yield* solveInPieces(this.model, this.kernelWith(tried), this.question);
+  }
+  /** How much more of `wanted` he can be read at a position, in [0, 1]. */
+  moreReading(id: PositionId, wanted: number): number {
+    return Math.min(wanted, 1 - this.readAt[this.stateOf.get(id)!]!);
   }
   /** Worth in [0, 1] of all starts alike. */
   meanOf(solution: Solution): number {
@@ -89,11 +96,12 @@ export class SteadyGround {
    * 0 means 0; what comes back again and again is understated.
    */
   estimate(tried: Tried): number {
-    const { value, roundSeconds, readSkill, freely } = this.solution;
+    const { value, roundSeconds, freely } = this.solution;
     return tried.reduce((sum, { at, place }) => {
       const kernel = this.pieceOf(at, place);
-      const facing = new Facing(kernel).face({ kernel, value, roundSeconds, readSkill, freely }, 0, 0);
-      const isGame = freely > 0 && readSkill < 1 && this.seesIt[at] === 0;
+      const readAt = readingsOf(kernel, this.ground.question.readSkill);
+      const facing = new Facing(kernel).face({ kernel, value, roundSeconds, readAt, freely }, 0, 0);
+      const isGame = freely > 0 && readAt[0]! < 1 && this.seesIt[at] === 0;
       return sum + this.visits[at]! * ((isGame ? gameValue(facing) : bestSeen(facing).value) - value[at]!);
     }, 0);
   }

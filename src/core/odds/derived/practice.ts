@@ -76,12 +76,12 @@ export interface Slopes {
 export function slopesFrom(model: OddsModel, solution: Solution, starts: readonly number[]): Slopes {
   const moves: TransitionId[] = [];
   const slopes = slopesOf(model, moves);
-  const { kernel, value, roundSeconds, readSkill } = solution;
+  const { kernel, value, roundSeconds, readAt } = solution;
   const gains = new Float64Array(moves.length);
   const reading = new Float64Array(kernel.states);
   const worthAt = (state: number, left: number): number => value[left * kernel.states + state]!;
   const strategyAt = strategiesIn(solution);
-  const isRead = readSkill < 1;
+  const isRead = readAt.some((chance) => chance < 1);
   outlooksFrom(kernel, policyIn(solution), roundSeconds, starts, {
     cell: (cell, left, chance) => {
       const slope = slopes[cell];
@@ -94,12 +94,15 @@ export function slopesFrom(model: OddsModel, solution: Solution, starts: readonl
     ...(isRead
       ? {
           faced: (state: number, left: number, times: number) =>
-            void (reading[state]! += (times * gainOfReading(solution, state, left, strategyAt(state, left))) / starts.length),
+            void (
+              readAt[state]! < 1 &&
+              (reading[state]! += (times * gainOfReading(solution, state, left, strategyAt(state, left))) / starts.length)
+            ),
         }
       : {}),
   });
   const read = model.places.flatMap((place, at): [PositionId, number][] =>
-    place && isSeen(kernel, at) ? [[place.position.id, reading[at]!]] : [],
+    place && readAt[at]! < 1 && isSeen(kernel, at) ? [[place.position.id, reading[at]!]] : [],
   );
   return { practice: new Map(moves.map((id, i) => [id, gains[i]!])), reading: new Map(isRead ? read : []) };
 }

@@ -1,5 +1,6 @@
 import { atOnce, partOf, seededRandom, type InPieces } from '../../base';
 import type { TransitionId, TreeDocument } from '../../tree';
+import { readingsOf } from '../kernel';
 import { NOWHERE_KNOWN, type Elsewhere, type OddsQuestion } from '../question';
 import { PRACTISED, type Advice } from '../derived/advice';
 import { DrawnCells } from './drawnCells';
@@ -63,13 +64,13 @@ class Variants {
   /** `reader`: the state where he is read more often; -1 = nowhere. */
   *made(tried: Tried, chances = (drawn: DrawnChances) => drawn, reader = -1): InPieces<Variant> {
     const { ground, steady, tree } = this;
-    const { readSkill } = ground.question;
     const freely = ground.question.ask === 'knowing' ? ground.question.freely : 0;
     const { value, strategyAt } = yield* steady.solvedWith(tried);
     const model = ground.modelWith(tried);
     const kernel = ground.kernelWith(tried);
     const cells = new DrawnCells(tree, model, kernel);
-    const readAt = (state: number) => (state === reader ? Math.min(1, readSkill + PRACTISED) : readSkill);
+    const readAt = readingsOf(kernel, ground.question.readSkill);
+    if (reader >= 0) readAt[reader] = Math.min(1, readAt[reader]! + PRACTISED);
     return { cells, play: new FixedPlay({ kernel, readAt, freely }, cells, 0, strategyAt), near: value, chances };
   }
 }

@@ -6,7 +6,7 @@ import type { DrawnCells } from './drawnCells';
 interface Solved {
   readonly kernel: Kernel;
   /** ρ at a state. */
-  readonly readAt: (state: number) => number;
+  readonly readAt: Float64Array;
   readonly freely: number;
 }
 /**
@@ -28,7 +28,7 @@ interface Played {
 }
 
 function playedAt({ kernel: k, readAt, freely }: Solved, cells: DrawnCells, state: number, { mine, his, best }: Strategy): Played {
-  const readSkill = readAt(state);
+  const readSkill = readAt[state]!;
   const lists = { cell: [] as number[], column: [] as number[], moment: [] as number[], free: [] as number[], habit: [] as number[] };
   const slots = new Map<number, number>();
   const slot: number[] = [];

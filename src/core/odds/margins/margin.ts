@@ -31,7 +31,7 @@ export const quantileOf = (values: readonly number[] | Float64Array, share: numb
 /** The strategies of a solution, held fixed. */
 export const fixedPlayOf = (solution: Solution, cells: DrawnCells): FixedPlay =>
   new FixedPlay(
-    { kernel: solution.kernel, readAt: () => solution.readSkill, freely: isKnowing(solution) ? solution.freely : 0 },
+    { kernel: solution.kernel, readAt: solution.readAt, freely: isKnowing(solution) ? solution.freely : 0 },
     cells,
     solution.roundSeconds,
     strategiesIn(solution),

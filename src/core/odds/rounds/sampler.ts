@@ -24,7 +24,7 @@ export class Sampler {
   private readonly known: (readonly Outcome[])[] = [];
   private readonly stateOfCell: Int32Array;
   private readonly freely: number;
-  private readonly readSkill: number;
+  private readonly readAt: Float64Array;
   readonly kernel: Kernel;
 
   constructor(
@@ -33,7 +33,7 @@ export class Sampler {
   ) {
     this.kernel = solution.kernel;
     this.freely = isKnowing(solution) ? solution.freely : 0;
-    this.readSkill = solution.readSkill;
+    this.readAt = solution.readAt;
     const strategies: Strategy[] = [];
     const find = strategiesIn(solution);
     this.strategyAt = (state, left) => (strategies[left * model.states + state] ??= find(state, left));
@@ -56,7 +56,8 @@ export class Sampler {
 
   /** The next exchange at a state with so many seconds left (> 0). Pre: play goes on there, and no shows were left out. */
   next(state: number, left: number, random: Random): Exchange {
-    const { kernel: k, freely, readSkill } = this;
+    const { kernel: k, freely } = this;
+    const readSkill = this.readAt[state]!;
     const { mine, his, best } = this.strategyAt(state, left);
     const [from, to] = [k.firstColumn[state]!, k.firstColumn[state + 1]!];
     const isFree = freely > 0 && random() < freely;

@@ -9,7 +9,8 @@ export interface SteadySolution {
   /** With the clock's factors in its chances. */
   readonly kernel: Kernel;
   readonly roundSeconds: number;
-  readonly readSkill: number;
+  /** ρ by state. */
+  readonly readAt: Float64Array;
   /** λ; 0 where he follows his habits. */
   readonly freely: number;
   readonly seesIt: Uint8Array;
@@ -72,10 +73,10 @@ export function* solveDiscountedInPieces(
     }
     last = residual;
   }
-  const { kernel: k, roundSeconds, readSkill, freely } = work;
+  const { kernel: k, roundSeconds, readAt, freely } = work;
   const { residual } = kept;
   const status = residual <= GOOD ? 'exact' : 'budget';
-  return { kernel: k, roundSeconds, readSkill, freely, seesIt, value: kept.value, status, residual, bound: residual / (1 - longest(k)) };
+  return { kernel: k, roundSeconds, readAt, freely, seesIt, value: kept.value, status, residual, bound: residual / (1 - longest(k)) };
 }
 
 /** The most of any worth that comes back after a step: how far steps bring two answers together at the least. */

@@ -1,5 +1,5 @@
 import { RememberedGames } from '../../games';
-import type { Kernel } from '../kernel';
+import { readingsOf, type Kernel } from '../kernel';
 import { bestSeen, Facing, type Strategy } from '../knowing';
 import type { OddsQuestion } from '../question';
 import { LinearRows } from './linearRows';
@@ -11,7 +11,8 @@ const MOST_ANSWERS = 50;
 export class SteadyWork {
   readonly value: Float64Array;
   readonly roundSeconds: number;
-  readonly readSkill: number;
+  /** ρ by state. */
+  readonly readAt: Float64Array;
   readonly freely: number;
   private readonly live: Int32Array;
   private readonly facing: Facing;
@@ -32,7 +33,7 @@ export class SteadyWork {
     warm: Float64Array | undefined,
   ) {
     this.roundSeconds = question.roundSeconds;
-    this.readSkill = question.readSkill;
+    this.readAt = readingsOf(kernel, question.readSkill);
     this.freely = question.ask === 'knowing' ? question.freely : 0;
     this.value = Float64Array.from(kernel.worth, (worth, state) => (Number.isNaN(worth) ? (warm?.[state] ?? 0) : worth));
     this.live = Int32Array.from([...kernel.rows.keys()].filter((state) => kernel.rows[state]! > 0));
@@ -49,7 +50,7 @@ export class SteadyWork {
 
   /** Both choose alike, unseen. */
   private isGame(state: number): boolean {
-    return this.freely > 0 && this.readSkill < 1 && this.seesIt[state] === 0;
+    return this.freely > 0 && this.readAt[state]! < 1 && this.seesIt[state] === 0;
   }
 
   /** What both do against the worths as they stand; the largest difference that it makes. */
@@ -134,7 +135,8 @@ export class SteadyWork {
 
   /** The state's worth as a sum over the others, with what both do there. Pre: it was faced last. */
   private write(state: number): void {
-    const { kernel: k, readSkill, freely, mine, his, rows } = this;
+    const { kernel: k, freely, mine, his, rows } = this;
+    const readSkill = this.readAt[state]!;
     const { best, rows: count } = this.facing;
     const from = k.firstColumn[state]!;
     const firstMoment = k.firstMoment[from]!;

@@ -305,6 +305,15 @@ export function PositionDetails({ tree, position, onChange, dispatch }: Props) {
             >
               He sees my choice before I make it
             </Tick>
+            <NumberField
+              key={`reading ${position.id}`}
+              label="How often I see in time here what he shows, %"
+              min={0}
+              max={100}
+              none="as it is asked"
+              value={position.readSkill === undefined ? null : Math.round(position.readSkill * 1000) / 10}
+              onChange={(often) => onChange('reading here', { readSkill: often === null ? undefined : often / 100 })}
+            />
           </>
         )}
       </ReadPart>
