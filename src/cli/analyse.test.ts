@@ -172,6 +172,27 @@ describe('analyse', () => {
     );
     expect((await analyse(formatTreeFile(game), '--list', 'all')).complaint).toBe('--list needs the word routes after it.');
   });
+  it('takes from the trees beside it what their places are worth, and says which file it cannot read', async () => {
+    const there = tree(
+      [position('x', { reads: [{ ...reaction('a')[0]!, closed: true }] }), position('pin', { ends: 'settled' })],
+      [mine('cut', 'x', 'pin', { when: { he: ['a'] }, works: 0.7, seconds: 250 })],
+      { id: 'other', starts: [] },
+    );
+    const besideFile = path.join(folder, 'beside.json');
+    await writeFile(besideFile, formatTreeFile(there));
+    type Found = { odds: { goesOn: object[]; byDefault: string[]; positions: { position: string; value: number }[] } };
+    const read = async (...flags: string[]) => JSON.parse((await analyse(formatTreeFile(game), ...flags)).out) as Found;
+    expect((await read()).odds.byDefault).toEqual(['stray']);
+    const found = (await read('--beside', besideFile)).odds;
+    expect(found.byDefault).toEqual([]);
+    expect(found.goesOn).toEqual([{ position: 'stray', worth: expect.closeTo(0.7, 12) as number }]);
+    const steady = (await read('--beside', besideFile, '--clock', 'steady')).odds.positions.find((item) => item.position === 'stray')!;
+    // exp(−250 / 300) of 0.7, tried again after 250 seconds.
+    expect(steady.value).toBeLessThan(0.4);
+    expect((await analyse(formatTreeFile(game), '--beside', path.join(folder, 'none.json'))).complaint).toMatch(
+      /^--beside: .*no such file/,
+    );
+  });
   it('looks from other starts, and mirrors with a filter on', async () => {
     const doc = tree(
       [

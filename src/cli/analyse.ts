@@ -49,7 +49,18 @@ export async function main(args: readonly string[]): Promise<number> {
   if (seen && !seen.ok) return complain(seen.error);
   const problem = seen && observationProblem(tree.value, seen.value);
   if (problem) return complain([problem]);
-  const analysis = analysisOf(tree.value, { ...parsed, question: withPoints(tree.value, parsed), observations: seen ? seen.value : null });
+  const beside: TreeDocument[] = [];
+  for (const file of parsed.besideIn) {
+    const other = await readTree(file);
+    if (!other.ok) return complain(other.error.map((problem) => `--beside: ${problem}`));
+    beside.push(other.value);
+  }
+  const analysis = analysisOf(tree.value, {
+    ...parsed,
+    beside,
+    question: withPoints(tree.value, parsed),
+    observations: seen ? seen.value : null,
+  });
   process.stdout.write(`${JSON.stringify(analysis, null, 2)}\n`);
   return 0;
 }

@@ -6,14 +6,16 @@ import { PARTS, type AnalysisOptions } from './analysis';
 
 export const USAGE = [
   'Usage: npm run -s analyse -- FILE [--context gi|noGi|strikes] [--rule-set ID] [--age YEARS] [--level NAME]',
-  '[--school NAME] [--profile ID]… [--their-grips "his left hand far collar, …"] [--mirror] [--start ID]…',
+  '[--school NAME] [--profile ID]… [--their-grips "his left hand far collar, …"] [--mirror] [--start ID]… [--beside FILE]…',
   '[--question opponent|knowing|observed] [--observations FILE] [--read-skill CHANCE] [--free CHANCE]',
   '[--objective control|points] [--clock round|steady] [--round SECONDS] [--list routes] [--routes N]',
   '[--cycles N] [--only PART,…]',
 ].join(' ');
 
-export type Arguments = Omit<AnalysisOptions, 'observations'> & {
+export type Arguments = Omit<AnalysisOptions, 'observations' | 'beside'> & {
   readonly file: string;
+  /** Files of other trees in which it may go on. */
+  readonly besideIn: readonly string[];
   /** What was seen, in a file; null = not asked. */
   readonly observedIn: string | null;
   /** The points of the rule set are asked for, not the chance of finishing. */
@@ -35,6 +37,7 @@ interface Draft {
   readonly filter: { -readonly [K in keyof Filter]: Filter[K] };
   readonly profiles: string[];
   readonly starts: string[];
+  readonly besideIn: string[];
   listRoutes: boolean;
   only: readonly string[] | null;
   theirGrips: readonly Contact[] | null;
@@ -115,6 +118,7 @@ const TAKES = new Map<string, Take>([
   ['--school', name((draft, given) => (draft.filter.school = given))],
   ['--level', name((draft, given) => (draft.filter.level = given))],
   ['--profile', name((draft, given) => draft.profiles.push(given))],
+  ['--beside', name((draft, given) => draft.besideIn.push(given))],
   ['--start', name((draft, given) => draft.starts.push(given))],
   [
     '--their-grips',
@@ -152,7 +156,7 @@ export function parseArguments(args: readonly string[]): Arguments | string {
       readSkill: null,
       freely: KNOWING_QUESTION.freely,
     },
-    ...{ filter: {}, profiles: [], starts: [], listRoutes: false, only: null, theirGrips: null },
+    ...{ filter: {}, profiles: [], starts: [], besideIn: [], listRoutes: false, only: null, theirGrips: null },
   };
   const files: string[] = [];
   let mirror = false;
@@ -165,7 +169,7 @@ export function parseArguments(args: readonly string[]): Arguments | string {
       if (problem !== null) return problem;
     }
   }
-  const { numbers, odds, filter, profiles, starts, listRoutes, only, theirGrips } = draft;
+  const { numbers, odds, filter, profiles, starts, besideIn, listRoutes, only, theirGrips } = draft;
   const { clock, observedIn, isForPoints } = odds;
   if (isForPoints && filter.ruleSet === undefined) return '--objective points needs --rule-set ID beside it: its table is counted.';
   if (odds.ask === 'observed' && observedIn === null) return '--question observed needs --observations FILE beside it.';
@@ -173,6 +177,7 @@ export function parseArguments(args: readonly string[]): Arguments | string {
   return file !== undefined && files.length === 1
     ? {
         file,
+        besideIn,
         ...numbers,
         question: questionOf(odds),
         clock,

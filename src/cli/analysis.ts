@@ -1,7 +1,8 @@
-import { compareText } from '@/core/base';
+import { atOnce, compareText, once } from '@/core/base';
 import { findFindings } from '@/core/findings';
 import { factEffectsOf, findCertainFacts, findNeedLoops } from '@/core/grips';
 import { filterTree, isFiltering, mirrorTree, type Filter } from '@/core/lens';
+import { elsewhereInPieces, steadyWorths, worthsInPieces, type Elsewhere } from '@/core/odds';
 import {
   countRoutes,
   findActNow,
@@ -32,7 +33,9 @@ import { findingText } from '@/core/words';
 import { contactsOf } from './contactsReport';
 import { defencesOf, loadsOf, marginsOf, oddsOf, strengthsOf, workOf, type AskedOdds } from './oddsReport';
 
-export interface AnalysisOptions extends AskedOdds {
+export interface AnalysisOptions extends Omit<AskedOdds, 'elsewhere'> {
+  /** Other trees, in which this one may go on. */
+  readonly beside: readonly TreeDocument[];
   /** Parts that are printed; null = all. */
   readonly only: readonly string[] | null;
   readonly filter: Filter;
@@ -86,6 +89,8 @@ interface Looked {
   readonly sided: TreeDocument;
   readonly tree: TreeDocument;
   readonly mirrored: ReturnType<typeof mirrorTree> | null;
+  /** What is asked of the odds, with what is worth what in other trees: found when it is wanted. */
+  readonly odds: () => AskedOdds;
 }
 const usageOf = (tree: TreeDocument) => {
   const usage = findUsage(tree);
@@ -125,12 +130,12 @@ const FINDERS = {
   contacts: ({ tree, options }) => contactsOf(tree, options.theirGrips, shortestOf(tree)),
   mirror: ({ mirrored }) => mirrored && { skipped: mirrored.skipped },
   todo: ({ tree }) => findTodo(tree),
-  odds: ({ tree, options }) => oddsOf(tree, options),
-  workOn: ({ tree, options }) => workOf(tree, options.question),
-  loads: ({ tree, options }) => loadsOf(tree, options.question),
-  defences: ({ tree, options }) => defencesOf(tree, options.question),
-  strengths: ({ tree, options }) => strengthsOf(tree, options.question),
-  margins: ({ tree, options }) => marginsOf(tree, options.question),
+  odds: ({ tree, odds }) => oddsOf(tree, odds()),
+  workOn: ({ tree, odds }) => workOf(tree, odds()),
+  loads: ({ tree, odds }) => loadsOf(tree, odds()),
+  defences: ({ tree, odds }) => defencesOf(tree, odds()),
+  strengths: ({ tree, odds }) => strengthsOf(tree, odds()),
+  margins: ({ tree, odds }) => marginsOf(tree, odds()),
 } satisfies Record<string, (looked: Looked) => unknown>;
 
 export type Part = keyof typeof FINDERS;
@@ -138,11 +143,18 @@ export const PARTS = Object.keys(FINDERS) as readonly Part[];
 /** What takes long is printed when it is asked for. */
 const ASKED_FOR: readonly Part[] = ['workOn', 'loads', 'defences', 'strengths', 'margins'];
 
+/** What places are worth that go on in the trees beside it, looked at in the same way and asked on the same clock. */
+function elsewhereOf(tree: TreeDocument, { beside, filter, question, clock }: AnalysisOptions): Elsewhere {
+  const others = new Map(beside.map((other) => [other.id, isFiltering(filter) ? filterTree(other, filter).tree : other]));
+  return atOnce(elsewhereInPieces(tree, question, others, clock === 'steady' ? steadyWorths : worthsInPieces));
+}
+
 /** What `analyse` prints, of the tree as the filter leaves it; ids as in the file, in document order. Probabilities are in [0, 1], unrounded. */
 export function analysisOf(whole: TreeDocument, options: AnalysisOptions): Partial<Record<Part, unknown>> {
   const mirrored = options.mirror ? mirrorTree(withStarts(whole, options.starts)) : null;
   const sided = mirrored?.tree ?? withStarts(whole, options.starts);
   const tree = isFiltering(options.filter) ? filterTree(sided, options.filter).tree : sided;
+  const odds = once((): AskedOdds => ({ ...options, elsewhere: elsewhereOf(tree, options) }));
   const isWanted = (part: Part): boolean => (options.only ? options.only.includes(part) : !ASKED_FOR.includes(part));
-  return Object.fromEntries(PARTS.filter(isWanted).map((part) => [part, FINDERS[part]({ options, sided, tree, mirrored })]));
+  return Object.fromEntries(PARTS.filter(isWanted).map((part) => [part, FINDERS[part]({ options, sided, tree, mirrored, odds })]));
 }

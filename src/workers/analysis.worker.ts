@@ -1,16 +1,17 @@
 import * as Comlink from 'comlink';
-import { idToAddress } from '@/contracts/address';
 import { sameValue } from '@/core/base';
 import { applyDiff, type Diff } from '@/core/document';
 import { treeInGym, type GymBook } from '@/core/people';
-import { checkTree, type TreeDocument } from '@/core/tree';
+import type { TreeDocument } from '@/core/tree';
 import { letOthersIn } from '@/documents/letOthersIn';
 import { toParts, type Part } from './inParts';
+import { fetchTree, OtherTrees } from './otherTrees';
 import { answering, type AnswerTo, type Question, type QuestionKind } from './questions';
 
 let tree: TreeDocument | null = null;
 let inGym: TreeDocument | null = null;
 let book: GymBook = { ruleCards: [], athletes: [], opponents: [] };
+const others = new OtherTrees();
 const running = new Map<number, AbortController>();
 /** One question at a time, in the order in which they came: what is drawn comes before what is counted. */
 let turn: Promise<unknown> = Promise.resolve();
@@ -27,10 +28,8 @@ const api = {
   },
   /** Fetches and checks the tree by itself; false = the server has another revision, or does not answer. */
   async load(treeId: string, revision: number): Promise<boolean> {
-    const response = await fetch(`/api/documents/tree/${idToAddress(treeId)}?at=${revision}`).catch(() => null);
-    if (!response?.ok) return false;
-    const read = (await response.json()) as { document: TreeDocument; revision: number };
-    if (read.revision !== revision || !checkTree(read.document).ok) return false;
+    const read = await fetchTree(treeId, revision);
+    if (read?.revision !== revision) return false;
     take(read.document);
     return true;
   },
@@ -63,7 +62,7 @@ const api = {
     const controller = new AbortController();
     running.set(id, controller);
     const { signal } = controller;
-    const mine = turn.then(() => letOthersIn(answering(about, question), { signal, onProgress }));
+    const mine = turn.then(async () => letOthersIn(answering(about, question, await others.of(about, book)), { signal, onProgress }));
     turn = mine.catch(() => undefined).finally(() => running.delete(id));
     const { rest, parts } = toParts(await mine);
     for (const part of parts) await onPart(part);

@@ -6,7 +6,7 @@ import { viewTree } from '@/core/lens';
 import { findOdds, ODDS_QUESTION } from '@/core/odds';
 import { fewestTrades } from '@/core/grips';
 import { findFilterDifference, findUnanswered, findUnpriced, ROUTES_COUNTED, routesToGoals } from '@/core/structure';
-import { withoutPosition, withoutTransition } from '@/core/tree';
+import { withoutPosition, withoutTransition, type TreeDocument } from '@/core/tree';
 import { demoTree } from '../../demo/demoTree';
 import { speaksOf, type PositionAnswer } from './position';
 import { answering, type AnswerTo, type Asked, type QuestionKind } from './questions';
@@ -39,6 +39,25 @@ describe('the ways that the worker finds', () => {
 });
 
 describe('what the worker answers', () => {
+  it('takes what goes on in another tree for what it is worth there, looked at in the same way', () => {
+    const place = tree.starts[0]!.position;
+    const onward: TreeDocument = {
+      ...tree,
+      id: 'onward',
+      positions: [{ ...tree.positions[0]!, id: 'g', reads: [], continuesIn: { tree: tree.id, position: place } }],
+      transitions: [],
+      starts: [{ position: 'g' }],
+    };
+    for (const filter of [{}, { context: 'noGi' as const }]) {
+      const look = { filter, swapped: false };
+      const asked = { kind: 'odds' as const, look, question: ODDS_QUESTION };
+      const alone = atOnce(answering(onward, asked)) as AnswerTo['odds'];
+      expect(alone.byDefault).toEqual(['g']);
+      const beside = atOnce(answering(onward, asked, new Map([[tree.id, tree]]))) as AnswerTo['odds'];
+      const there = findOdds(viewTree(tree, filter, false).shown).positions.find(({ position }) => position === place)!;
+      expect(beside.goesOn).toEqual([{ position: 'g', worth: there.value }]);
+    }
+  });
   it('is what the core says of the tree as it is looked at', () => {
     const look = { filter: { context: 'noGi' as const }, swapped: false };
     const { shown } = viewTree(tree, look.filter, false);

@@ -21,11 +21,14 @@ import {
   type Advice,
   type Closeness,
   type Defence,
+  type Elsewhere,
   type HeKnowsYourGame,
   type Load,
   type Margins,
   type Odds,
   type OddsQuestion,
+  type Others,
+  ODDS_QUESTION,
   type Rounds,
   type Shade,
   type ShadedBy,
@@ -38,6 +41,7 @@ import { dilemmaLines, type DilemmaLines } from '@/core/words';
 import type { Contact, PositionId, TreeDocument } from '@/core/tree';
 import type { GymsWords } from '@/core/catalogue';
 import type { OutlineMode } from '@/core/outline';
+import { NO_OTHERS, worthElsewhere } from './elsewhere';
 import { outlineAnswer, type OutlineAnswer } from './outline';
 import { positionInPieces, type PositionAnswer } from './position';
 import { routesInPieces, type RoutesAnswer } from './routes';
@@ -123,34 +127,45 @@ function viewed(tree: TreeDocument, look: Look): TreeView {
   return last.looked;
 }
 
+/** What is asked of the odds. */
+type OfOdds = Extract<Question, { readonly question: OddsQuestion }>;
+const isOfOdds = (question: Question): question is OfOdds => 'question' in question;
+
+/** `elsewhere`: what places are worth that go on in another tree. */
+function* answeringOdds(shown: TreeDocument, question: OfOdds, elsewhere: Elsewhere): InPieces<AnswerTo[OfOdds['kind']]> {
+  if (question.kind === 'margins') return yield* findMarginsInPieces(shown, question.question, elsewhere);
+  if (question.kind === 'closeness') return yield* findClosenessInPieces(shown, question.items, question.question, elsewhere);
+  if (question.kind === 'dilemmas') {
+    const strengths = yield* findStrengthsInPieces(shown, question.question, elsewhere);
+    return dilemmaLines(shown, findDilemmas(shown).dilemmas, strengths);
+  }
+  if (question.kind === 'rounds')
+    return yield* simulateInPieces(shown, question.question, question.start, question.count, question.seed, elsewhere);
+  if (question.kind === 'round') return yield* tellRoundInPieces(shown, question.question, question.start, question.seed, elsewhere);
+  if (question.kind === 'explained')
+    return yield* explainInPieces(shown, question.question, question.position, question.transition, question.shown, elsewhere);
+  if (question.kind === 'whatIf') return yield* whatIfInPieces(shown, question.question, question.change, elsewhere);
+  if (question.kind === 'shades') return yield* findShadesInPieces(shown, question.by, question.question, elsewhere);
+  if (question.kind === 'defences') return yield* findDefencesInPieces(shown, question.question, elsewhere);
+  if (question.kind === 'loads') return yield* findLoadsInPieces(shown, question.question, elsewhere);
+  if (question.kind === 'advice') return yield* findAdviceInPieces(shown, findUnanswered(shown), question.question, elsewhere);
+  return yield* findOddsInPieces(shown, question.question, elsewhere);
+}
+
 /** The answer to a question, in pieces. */
-export function* answering(tree: TreeDocument, question: Question): InPieces<AnswerTo[QuestionKind]> {
+export function* answering(tree: TreeDocument, question: Question, others: Others = NO_OTHERS): InPieces<AnswerTo[QuestionKind]> {
   // An outline is put on to the tree itself, however it is looked at.
   if (question.kind === 'outline') return outlineAnswer(tree, question.text, question.mode, question.own);
   if (question.kind === 'difference') return yield* findFilterDifferenceInPieces(tree, question.look.filter);
   const looked = viewed(tree, question.look);
   const { shown } = looked;
   yield 0;
-  if (question.kind === 'sheet') return yield* sheetInPieces(looked);
+  if (question.kind === 'sheet') return yield* sheetInPieces(looked, yield* worthElsewhere(shown, ODDS_QUESTION, question.look, others));
   if (question.kind === 'routes') return yield* routesInPieces(shown, question.ends, question.on);
   if (question.kind === 'effect') return yield* effectOfRemovalInPieces(shown, question.removed);
   if (question.kind === 'position') return yield* positionInPieces(looked, question.position);
-  if (question.kind === 'odds') return yield* findOddsInPieces(shown, question.question);
-  if (question.kind === 'margins') return yield* findMarginsInPieces(shown, question.question);
-  if (question.kind === 'closeness') return yield* findClosenessInPieces(shown, question.items, question.question);
-  if (question.kind === 'dilemmas') {
-    const strengths = yield* findStrengthsInPieces(shown, question.question);
-    return dilemmaLines(shown, findDilemmas(shown).dilemmas, strengths);
-  }
-  if (question.kind === 'rounds') return yield* simulateInPieces(shown, question.question, question.start, question.count, question.seed);
-  if (question.kind === 'round') return yield* tellRoundInPieces(shown, question.question, question.start, question.seed);
-  if (question.kind === 'explained')
-    return yield* explainInPieces(shown, question.question, question.position, question.transition, question.shown);
-  if (question.kind === 'whatIf') return yield* whatIfInPieces(shown, question.question, question.change);
-  if (question.kind === 'shades') return yield* findShadesInPieces(shown, question.by, question.question);
-  if (question.kind === 'defences') return yield* findDefencesInPieces(shown, question.question);
-  if (question.kind === 'loads') return yield* findLoadsInPieces(shown, question.question);
-  if (question.kind === 'advice') return yield* findAdviceInPieces(shown, findUnanswered(shown), question.question);
+  if (isOfOdds(question))
+    return yield* answeringOdds(shown, question, yield* worthElsewhere(shown, question.question, question.look, others));
   const known = drawn(tree);
   const key = JSON.stringify(question);
   const layout = known.get(key) ?? (yield* drawing(looked, question));

@@ -1,6 +1,6 @@
 import type { InPieces } from '@/core/base';
 import { findUnconfirmed } from '@/core/catalogue';
-import { findOddsInPieces, ODDS_QUESTION } from '@/core/odds';
+import { findOddsInPieces, ODDS_QUESTION, type Elsewhere } from '@/core/odds';
 import {
   findBackTakes,
   findDilemmas,
@@ -49,10 +49,10 @@ function unpricedFirst(tree: TreeDocument, visits: Visits): Unpriced[] {
     .map(({ item }) => item);
 }
 
-export function* sheetInPieces({ seen, shown }: TreeView): InPieces<TreeSheet> {
+export function* sheetInPieces({ seen, shown }: TreeView, elsewhere: Elsewhere): InPieces<TreeSheet> {
   const found = yield* findFindingsInPieces(shown);
   yield;
-  const visits = shown.positions.length > MOST_WEIGHED ? null : visitsOf(yield* findOddsInPieces(shown, ODDS_QUESTION));
+  const visits = shown.positions.length > MOST_WEIGHED ? null : visitsOf(yield* findOddsInPieces(shown, ODDS_QUESTION, elsewhere));
   const findings = { ...found, list: byWeight(shown, found.list, visits ?? NOBODY_KNOWS) };
   yield;
   const todo = findTodo(seen);

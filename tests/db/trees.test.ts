@@ -1,9 +1,11 @@
 import { describe, expect, it } from 'vitest';
 import type { Diff } from '@/core/document';
 import { formatTreeFile, normaliseTree } from '@/core/notation';
+import { findOdds, ODDS_QUESTION } from '@/core/odds';
 import { diffOf, emptyTree, withNewGuard, withNewValue, withoutPosition, type TreeDocument } from '@/core/tree';
 import { emptyClassPlan } from '@/documents/class/schema';
 import { createDocument, documentAt, restoreDocument } from '@/server/services/documents';
+import { findElsewhere } from '@/server/services/elsewhere';
 import { changesSince, findChanges, findDocument, findSummaries, saveEdits } from '@/server/services/store';
 import { copyTree, findLastTouched, findTree, findTreeFile, importTree, storeTree } from '@/server/services/trees';
 import { findWeek } from '@/server/services/week';
@@ -55,6 +57,28 @@ describe('storing trees', () => {
     expect((await stored(id)).tree).toEqual(normaliseTree(after));
     expect(await save(2, after, before)).toEqual({ ok: true, value: { saved: true, revision: 3 } });
     expect((await stored(id)).tree).toEqual(before);
+  });
+});
+
+describe('a tree that goes on in another one of the gym', () => {
+  it('takes its places for what they are worth there, as the other is stored now', async () => {
+    const there = await create({ ...demoTree(), id: 'goes-on-there' });
+    const demo = (await stored(there)).tree;
+    const start = demo.starts[0]!.position;
+    const link = (id: string, tree: string, position: string) => ({
+      ...demo.positions[0]!,
+      id,
+      reads: [],
+      continuesIn: { tree, position },
+    });
+    const here: TreeDocument = {
+      ...emptyTree('goes-on-here', 'Here'),
+      positions: [link('g', there, start), link('h', 'constructor', 'x'), link('i', there, 'gone')],
+    };
+    const worths = await findElsewhere(context, here, {}, ODDS_QUESTION);
+    const value = findOdds(demo).positions.find(({ position }) => position === start)!.value;
+    expect([...worths]).toEqual([['g', value]]);
+    expect([...(await findElsewhere(context, here, { context: 'noGi' }, ODDS_QUESTION)).values()]).not.toEqual([value]);
   });
 });
 

@@ -141,7 +141,7 @@ function cellsOf(here: Here, position: Position, rows: readonly Row[], his: read
 export const isTaught = (transition: Transition): boolean => transition.announced !== true;
 
 /** Goes on in another tree, with nothing here that is taught. */
-const goesElsewhere = (position: Position, ways: readonly Transition[]): boolean =>
+export const goesElsewhere = (position: Position, ways: readonly Transition[]): boolean =>
   position.continuesIn !== undefined && position.ends === undefined && !ways.some(isTaught);
 
 /** What is found once on the tree and stays what it is while something in it is tried otherwise. */

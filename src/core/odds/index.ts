@@ -10,10 +10,19 @@ export type { Mover } from './margins/movers';
 export { findObserved, type Observation, type ObservedError, type ObservedStart } from './observed';
 export { findSteadyOdds, type SteadyOdds } from './steady/report';
 export { findShadesInPieces, SHADED_BY, type Shade, type ShadedBy } from './derived/shades';
+export { elsewhereInPieces, linksElsewhere, steadyWorths, worthsInPieces, type Others, type Worths } from './elsewhere';
 export { explainInPieces, type Explained, type Term } from './derived/explain';
 export { whatIfInPieces, type Change, type WhatIf } from './derived/tried/whatIf';
 export { planOf, type Avoided, type PlanGuard, type PlanStep } from './derived/plan';
-export { KNOWING_QUESTION, ODDS_QUESTION, questionAgainst, type HeKnowsYourGame, type OddsQuestion } from './question';
+export {
+  KNOWING_QUESTION,
+  NOWHERE_KNOWN,
+  ODDS_QUESTION,
+  questionAgainst,
+  type Elsewhere,
+  type HeKnowsYourGame,
+  type OddsQuestion,
+} from './question';
 export {
   HALF_MINUTE,
   simulateInPieces,

@@ -58,6 +58,8 @@ export interface Odds {
   readonly status: 'exact' | 'bounded';
   readonly starts: readonly StartOdds[];
   readonly positions: readonly PositionOdds[];
+  /** Places that go on in another tree, with what they are worth there. */
+  readonly goesOn: readonly { readonly position: PositionId; readonly worth: number }[];
   /** Places that go on in another tree whose worth was taken by default. */
   readonly byDefault: readonly PositionId[];
 }
@@ -172,6 +174,8 @@ export function* findOddsInPieces(tree: TreeDocument, question: OddsQuestion, el
     positions.push(positionOddsOf(solved, position, state));
     if (state % 50 === 0) yield 0.9 + (0.1 * state) / tree.positions.length;
   }
-  const byDefault = [...model.elsewhere].map((state) => tree.positions[state]!.id).filter((id) => !elsewhere.has(id));
-  return { clock: 'round', question, status: isShort ? 'bounded' : 'exact', starts, positions, byDefault };
+  const others = [...model.elsewhere].map((state) => tree.positions[state]!.id);
+  const byDefault = others.filter((id) => !elsewhere.has(id));
+  const goesOn = others.filter((id) => elsewhere.has(id)).map((id) => ({ position: id, worth: elsewhere.get(id)! }));
+  return { clock: 'round', question, status: isShort ? 'bounded' : 'exact', starts, positions, goesOn, byDefault };
 }

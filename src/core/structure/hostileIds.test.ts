@@ -37,6 +37,7 @@ describe('ids that mean something to the language', () => {
     expect(findFilterDifference(tree, filter).hidden).toEqual([]);
     const options = {
       filter: {},
+      beside: [],
       starts: [],
       listRoutes: true,
       question: ODDS_QUESTION,

@@ -3,7 +3,7 @@ import { useMemo, useState } from 'react';
 import { questionAgainst, type OddsQuestion, type StartOdds } from '@/core/odds';
 import { filterTree, isFiltering, opponentsIn, type Filter } from '@/core/lens';
 import { indexOf, positionOf, type TreeDocument } from '@/core/tree';
-import { clock, plural, sayAgainst, sayDefaults, sayMargin, sayTimesARound } from '@/core/words';
+import { clock, sayAgainst, sayDefaults, sayElsewhere, sayMargin, sayTimesARound } from '@/core/words';
 import { treeInGym, type GymBook } from '@/core/people';
 import { FilterDifference } from '@/client/FilterDifference';
 import { FilterRow } from '@/client/FilterRow';
@@ -206,8 +206,7 @@ export function OddsScreen({ tree: bare, revision, book, at, filter: opened }: P
         )}
         <p className="px-5 pb-3 text-[13px] text-soft">
           All chances come from the tree: the coach’s guesses where typed, defaults elsewhere ({sayDefaults(whole)}). No round has been
-          observed yet: no data.{' '}
-          {odds && odds.byDefault.length > 0 && `${plural(odds.byDefault.length, 'place')} that go on in another tree count as one half. `}
+          observed yet: no data. {odds && sayElsewhere(spoken, odds)}
           They compare choices; they do not predict a match. Whether a move is allowed is for the event’s current rule book to say.
         </p>
       </main>

@@ -3,6 +3,7 @@ import { findOddsInPieces, planOf, questionAgainst } from '@/core/odds';
 import { guardsOf, planSheetOf, type PlanSheet } from '@/core/words';
 import { letOthersIn } from '@/documents/letOthersIn';
 import type { Context } from './context';
+import { findElsewhere } from './elsewhere';
 import { findTreeInGym } from './trees';
 
 /** The game plan against the one whom a filter takes as the other one; null = no such tree, or nobody is. */
@@ -12,6 +13,6 @@ export async function findPlan(context: Context, treeId: string, filter: Filter)
   if (!tree || !him) return null;
   const shown = filterTree(tree, filter).tree;
   const question = questionAgainst([him]);
-  const odds = await letOthersIn(findOddsInPieces(shown, question));
+  const odds = await letOthersIn(findOddsInPieces(shown, question, await findElsewhere(context, shown, filter, question)));
   return planSheetOf(shown, him, planOf(shown, odds, guardsOf(shown, him)), question.roundSeconds);
 }

@@ -1,4 +1,4 @@
-import type { Choice, Margin } from '../../odds';
+import type { Choice, Margin, Odds } from '../../odds';
 import type { Filter } from '../../lens';
 import { defaultsOf, indexOf, type Position, type TreeDocument, type TreeIndex } from '../../tree';
 import { clock, inHundred, plural } from '../figures';
@@ -53,6 +53,20 @@ export function choiceText(tree: TreeDocument, position: Position, choice: Choic
 /** The value if nothing unforeseen came; '' = it would say the same. */
 export const sayForeseen = ({ value, foreseen }: { readonly value: number; readonly foreseen: number }): string =>
   inHundred(value) === inHundred(foreseen) ? '' : `${inHundred(foreseen)} if nothing unforeseen comes`;
+
+/** What stands for the places that go on in another tree. */
+export function sayElsewhere(tree: TreeDocument, { goesOn, byDefault }: Pick<Odds, 'goesOn' | 'byDefault'>): string {
+  const { positions } = indexOf(tree);
+  const known = goesOn.map(
+    ({ position, worth }) =>
+      `“${positions.get(position)?.name ?? position}” goes on in another tree, and is worth ${inHundred(worth)} there.`,
+  );
+  const many =
+    byDefault.length > 1
+      ? `${byDefault.length} places go on in trees that are not at hand, and count`
+      : '1 place goes on in a tree that is not at hand, and counts';
+  return [...known, ...(byDefault.length > 0 ? [`${many} as one half.`] : []), ''].join(' ');
+}
 
 /** "Oren Vask", or who is meant where nobody was named. */
 export function sayAgainst(tree: Pick<TreeDocument, 'profiles'>, { profiles = [], against = [] }: Filter): string {

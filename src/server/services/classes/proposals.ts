@@ -19,6 +19,7 @@ import type { Context } from '../context';
 import { findBook, findTree } from '../trees';
 import { findClasses } from './classes';
 import { findHeld } from './held';
+import { findElsewhere } from '../elsewhere';
 import { proposeFrom } from './proposing';
 
 interface Said {
@@ -93,6 +94,7 @@ export async function findProposals(
   );
   const found = await proposeFrom(treeInGym(stored.tree, book), {
     ...{ settings: plan, filter: plan.filter ?? {}, athletes, known, theme, musts, mustNots, mostNew, soon, one },
+    elsewhere: (shown, filter, question) => findElsewhere(context, shown, filter, question),
   });
   const { tree, candidates, first, second, around } = found;
   const names = new Map(candidates.map(({ unit }) => [unit.key, sayUnit(tree, unit)]));

@@ -21,7 +21,7 @@ import {
   type Wanted,
 } from '@/core/classes';
 import { filterTree, opponentsIn, type Filter } from '@/core/lens';
-import { findPayoffsInPieces, questionAgainst } from '@/core/odds';
+import { findPayoffsInPieces, NOWHERE_KNOWN, questionAgainst, type Elsewhere, type OddsQuestion } from '@/core/odds';
 import { levelRank, type Athlete } from '@/core/people';
 import { indexOf, type TreeDocument } from '@/core/tree';
 import { letOthersIn } from '@/documents/letOthersIn';
@@ -42,6 +42,8 @@ export interface Asked {
   readonly one?: boolean;
   /** Keys of units that came too short a time ago. */
   readonly soon?: ReadonlySet<string>;
+  /** What places are worth that go on in another tree; absent = by default. */
+  readonly elsewhere?: (shown: TreeDocument, filter: Filter, question: OddsQuestion) => Promise<Elsewhere>;
 }
 export interface Proposed {
   /** The tree as it is looked at for these people. */
@@ -112,7 +114,9 @@ export async function proposeFrom(whole: TreeDocument, asked: Asked): Promise<Pr
   // A must is as the coach has it: in his minutes, on his sides.
   const units = [...new Map([...offers, ...musts].map((unit) => [unit.key, unit])).values()];
   const possible = workable(tree, units, athletes);
-  const payoffs = await letOthersIn(findPayoffsInPieces(tree, questionAgainst(opponentsIn(whole, filter))));
+  const question = questionAgainst(opponentsIn(whole, filter));
+  const elsewhere = (await asked.elsewhere?.(tree, filter, question)) ?? NOWHERE_KNOWN;
+  const payoffs = await letOthersIn(findPayoffsInPieces(tree, question, elsewhere));
   const ofTheme = theme && 'place' in theme ? (unitsByPlace(tree, possible).get(theme.place) ?? []) : [];
   const candidates = mostWorthwhile(candidatesOf(tree, possible, settings, payoffs, known), MOST_UNITS, new Set([...must, ...ofTheme]));
   const weighed = [...new Map(candidates.map(({ unit }) => [unit.key, unit])).values()];
