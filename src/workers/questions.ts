@@ -14,6 +14,7 @@ import {
   findLoadsInPieces,
   findMarginsInPieces,
   findOddsInPieces,
+  findPricesInPieces,
   findShadesInPieces,
   findStrengthsInPieces,
   simulateInPieces,
@@ -22,6 +23,7 @@ import {
   type Closeness,
   type Defence,
   type Elsewhere,
+  type Gap,
   type HeKnowsYourGame,
   type Load,
   type Margins,
@@ -29,6 +31,7 @@ import {
   type OddsQuestion,
   type Others,
   ODDS_QUESTION,
+  type Priced,
   type Rounds,
   type Shade,
   type ShadedBy,
@@ -62,6 +65,7 @@ export type Question = { readonly look: Look } & (
   | { readonly kind: 'odds'; readonly question: OddsQuestion }
   | { readonly kind: 'advice'; readonly question: OddsQuestion }
   | { readonly kind: 'closeness'; readonly question: OddsQuestion; readonly items: readonly Advice[] }
+  | { readonly kind: 'prices'; readonly question: OddsQuestion; readonly gaps: readonly Gap[] }
   | { readonly kind: 'margins'; readonly question: OddsQuestion }
   | { readonly kind: 'dilemmas'; readonly question: HeKnowsYourGame }
   | { readonly kind: 'loads'; readonly question: OddsQuestion }
@@ -101,6 +105,8 @@ export interface AnswerTo {
   /** Null = it cannot be found. */
   readonly closeness: Closeness | null;
   readonly margins: Margins;
+  /** What costs most first. */
+  readonly prices: readonly Priced[];
   readonly dilemmas: DilemmaLines;
   /** Null = they cannot be played. */
   readonly rounds: Rounds | null;
@@ -133,6 +139,7 @@ const isOfOdds = (question: Question): question is OfOdds => 'question' in quest
 
 /** `elsewhere`: what places are worth that go on in another tree. */
 function* answeringOdds(shown: TreeDocument, question: OfOdds, elsewhere: Elsewhere): InPieces<AnswerTo[OfOdds['kind']]> {
+  if (question.kind === 'prices') return yield* findPricesInPieces(shown, question.gaps, question.question, elsewhere);
   if (question.kind === 'margins') return yield* findMarginsInPieces(shown, question.question, elsewhere);
   if (question.kind === 'closeness') return yield* findClosenessInPieces(shown, question.items, question.question, elsewhere);
   if (question.kind === 'dilemmas') {

@@ -1,9 +1,10 @@
-export { findAdviceInPieces, PRACTISED, type Advice, type WorkList } from './derived/advice';
+export { findAdviceInPieces, PRACTISED, type Advice, type Gap, type WorkList } from './derived/advice';
 export type { Choice } from './choices';
 export { findClosenessInPieces, type Closeness, type Spread } from './margins/closeness';
 export { findStrengthsInPieces, SLIGHT, type Strength } from './derived/dilemmas';
 export { findDefencesInPieces, type Defence } from './derived/tried/defences';
 export { findPayoffsInPieces, type MovePayoffs } from './derived/payoffs';
+export { findPricesInPieces, type Priced } from './derived/tried/prices';
 export { findLoadsInPieces, type Load } from './derived/tried/load';
 export { findMarginsInPieces, type Margin, type Margins } from './margins/margin';
 export type { Mover } from './margins/movers';

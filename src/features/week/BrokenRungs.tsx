@@ -1,19 +1,47 @@
+import { useMemo } from 'react';
 import { idToAddress } from '@/contracts/address';
-import { weightOf } from '@/core/findings';
+import { Working } from '@/client/Working';
+import { ODDS_QUESTION } from '@/core/odds';
 import type { TreeDocument } from '@/core/tree';
-import { findingText, sayTimesARound } from '@/core/words';
+import { findingText, sayPoints } from '@/core/words';
 import { PageLink } from '@/ui/PageLink';
 import type { TreeSheet } from '@/workers/sheet';
+import { useAnswer, type Subject } from '@/workers/useAnswer';
 import { Part } from './Part';
 import { placeAddress } from './placeAddress';
 
 const LISTED = 8;
 
-/** What has no answer, what is met most often first. */
-export function BrokenRungs({ tree, sheet }: { readonly tree: TreeDocument; readonly sheet: TreeSheet }) {
-  const aside = new Set((tree.dismissals ?? []).map(({ finding }) => finding));
-  const broken = sheet.findings.list.filter((finding) => finding.kind === 'unanswered').filter(({ key }) => !aside.has(key));
-  const { visits } = sheet;
+interface Props {
+  readonly subject: Subject;
+  /** The tree that the sheet is of. */
+  readonly tree: TreeDocument;
+  readonly sheet: TreeSheet;
+}
+
+/** What has no answer, what costs most first. */
+export function BrokenRungs({ subject, tree, sheet }: Props) {
+  const broken = useMemo(() => {
+    const aside = new Set((tree.dismissals ?? []).map(({ finding }) => finding));
+    return sheet.findings.list.filter((finding) => finding.kind === 'unanswered').filter(({ key }) => !aside.has(key));
+  }, [tree, sheet]);
+  const gaps = useMemo(() => broken.map(({ position, read, value }) => ({ position, read, value })), [broken]);
+  // A tree that is too large to be played through at every look stays in its own order.
+  const isPriced = sheet.visits !== null && tree.starts.length > 0 && gaps.length > 0;
+  const answer = useAnswer<'prices'>(
+    subject,
+    isPriced ? { kind: 'prices', look: { filter: {}, swapped: false }, question: ODDS_QUESTION, gaps } : null,
+  );
+  const prices = isPriced && answer.isCurrent ? answer.value : null;
+  const lines = useMemo(() => {
+    const found = (prices ?? []).map(({ gap, price }) => ({
+      finding: broken.find((item) => item.position === gap.position && item.read === gap.read && item.value === gap.value)!,
+      price: sayPoints(price),
+    }));
+    const dear = new Set(found.map(({ finding }) => finding));
+    return [...found, ...broken.filter((item) => !dear.has(item)).map((finding) => ({ finding, price: '' }))];
+  }, [broken, prices]);
+  const isWaiting = isPriced && answer.pending;
   return (
     <Part title={broken.length === 0 ? 'Nothing is broken' : 'What is broken'}>
       {broken.length === 0 ? (
@@ -24,13 +52,14 @@ export function BrokenRungs({ tree, sheet }: { readonly tree: TreeDocument; read
         </p>
       ) : (
         <p className="text-soft">
-          {visits === null
-            ? 'What he shows that has no answer, in the order of the tree.'
-            : 'What he shows that has no answer, what is met most often first: by how often he shows it, and how often a round comes there. From typed and default chances; every guard counts alike.'}
+          {prices || isWaiting
+            ? 'What he shows that has no answer, what costs most first: how many more of 100 rounds you would finish if he could not show it. From typed and default chances; every guard counts alike.'
+            : 'What he shows that has no answer, in the order of the tree.'}
         </p>
       )}
+      {isWaiting && <Working what="Pricing each" answer={{ ...answer, value: null }} />}
       <ul>
-        {broken.slice(0, LISTED).map((finding) => {
+        {(isWaiting ? [] : lines.slice(0, LISTED)).map(({ finding, price }) => {
           const { place, what, why } = findingText(tree, finding);
           return (
             <li key={finding.key} className="border-b border-hair">
@@ -43,9 +72,7 @@ export function BrokenRungs({ tree, sheet }: { readonly tree: TreeDocument; read
                   <span className="font-figure text-[17px] text-red">{what}</span>
                   <span className="block text-soft">{why}</span>
                 </span>
-                {visits !== null && (
-                  <span className="font-figure text-[15px] whitespace-nowrap">{sayTimesARound(weightOf(tree, finding, visits))}</span>
-                )}
+                {price !== '' && <span className="font-figure text-[17px] font-semibold whitespace-nowrap">{price}</span>}
               </PageLink>
             </li>
           );

@@ -186,12 +186,13 @@ export function WeekScreen({ treeId, name, revision, others, changes, classes, s
 
 /** What the tree itself says. */
 function Asked({ tree, revision, book }: { readonly tree: TreeDocument; readonly revision: number; readonly book: GymBook }) {
-  const answer = useAnswer<'sheet'>({ tree, revision, book }, { kind: 'sheet', look: AS_IT_IS });
+  const subject = { tree, revision, book };
+  const answer = useAnswer<'sheet'>(subject, { kind: 'sheet', look: AS_IT_IS });
   const { value, of } = answer;
   if (!value || !of) return <Working what="Looking through the tree" answer={answer} />;
   return (
     <>
-      <BrokenRungs tree={of} sheet={value} />
+      <BrokenRungs subject={subject} tree={of} sheet={value} />
       <Unconfirmed tree={of} sheet={value} />
     </>
   );
