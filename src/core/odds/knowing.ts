@@ -67,6 +67,7 @@ export class Facing {
     const readSkill = readAt[state]!;
     const { states, firstMoment, momentShare, firstCell, columnShare } = k;
     const { habit, best, entries, worths } = this;
+    const tie = TIE;
     const rows = k.rows[state]!;
     const [from, to] = [k.firstColumn[state]!, k.firstColumn[state + 1]!];
     const columns = to - from + (k.isBounded[state] === 1 && missingWorth === 0 ? 1 : 0);
@@ -84,7 +85,7 @@ export class Facing {
         for (let a = 0; a < rows; a++) {
           const worth = worths[a]!;
           entries[a * columns + c - from]! += share * worth;
-          if (worth > most + TIE) {
+          if (worth > most + tie) {
             most = worth;
             best[m - first] = a;
           }

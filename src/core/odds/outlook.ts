@@ -73,6 +73,45 @@ const KEPT = 4_000_000;
 export const startsAtOnce = (k: Kernel, roundSeconds: number): number =>
   Math.max(1, Math.floor(KEPT / (reachOf(k, roundSeconds) * k.states)));
 
+/** Where a state leads at a second, what leads to the same place added up: places are few, and the starts that are followed many. */
+class Together {
+  private to = new Int32Array(64);
+  private chance = new Float64Array(64);
+  private count = 0;
+
+  add(to: number, chance: number): void {
+    for (let i = 0; i < this.count; i++)
+      if (this.to[i] === to) {
+        this.chance[i]! += chance;
+        return;
+      }
+    if (this.count === this.to.length) this.grow();
+    this.to[this.count] = to;
+    this.chance[this.count++] = chance;
+  }
+  /** What is here goes to all of them; then there are none. */
+  spread(mass: Float64Array, isMet: Uint8Array, here: Float64Array): void {
+    for (let i = 0; i < this.count; i++) {
+      const to = this.to[i]!;
+      isMet[to] = 1;
+      addTo(mass, to * here.length, here, this.chance[i]!);
+    }
+    this.count = 0;
+  }
+  private grow(): void {
+    const [to, chance] = [this.to, this.chance];
+    this.to = new Int32Array(2 * to.length);
+    this.chance = new Float64Array(2 * to.length);
+    this.to.set(to);
+    this.chance.set(chance);
+  }
+}
+
+/** `factor` of what is here, of each start, added to what stands from `at` on. */
+function addTo(to: Float64Array, at: number, here: Float64Array, factor: number): void {
+  for (let i = 0; i < here.length; i++) to[at + i]! += factor * here[i]!;
+}
+
 /**
  * Follows a policy forward from each start with a full round, all starts at once. Of each, the chances of arrivals, time and what was
  * left out sum to 1. Time O(roundSeconds × outcomes × starts), memory O(longest move × states × starts).
@@ -80,56 +119,62 @@ export const startsAtOnce = (k: Kernel, roundSeconds: number): number =>
 export function outlooksFrom(k: Kernel, policy: Policy, roundSeconds: number, starts: readonly number[], watch?: Watch): Outlook[] {
   const n = starts.length;
   const sums = new Sums(k.states, n);
-  // What lies as far ahead as the longest move reaches; a row is emptied when its second has passed.
+  // What lies as far ahead as the longest move reaches; what is met is emptied.
   const ahead = reachOf(k, roundSeconds);
   const mass = new Float64Array(ahead * k.states * n);
-  const rowOf = (left: number): number => (left % ahead) * k.states * n;
-  starts.forEach((state, i) => void (mass[rowOf(roundSeconds) + state * n + i] = 1));
+  // Most are met by nobody at most seconds: these are not even looked at.
+  const isMet = new Uint8Array(ahead * k.states);
+  const rowOf = (left: number): number => (left % ahead) * k.states;
+  starts.forEach((state, i) => void (mass[(rowOf(roundSeconds) + state) * n + i] = isMet[rowOf(roundSeconds) + state] = 1));
   const here = new Float64Array(n);
-  const addTo = (to: Float64Array, at: number, factor: number): void => {
-    for (let i = 0; i < n; i++) to[at + i]! += factor * here[i]!;
-  };
-  let done = 0;
+  const together = new Together();
+  // What is done with what is here, of each start: the policy says it cell by cell.
   let now = 0;
-  let together = 0;
+  let some = 0;
+  let done = 0;
   const take = (cell: number, share: number): void => {
     done += share;
-    watch?.cell?.(cell, now, share * together);
+    watch?.cell?.(cell, now, share * some);
     const rest = now - k.seconds[cell]!;
     if (rest < 0) {
-      addTo(sums.timeUp, 0, share);
-      addTo(sums.seconds, 0, share * roundSeconds);
+      addTo(sums.timeUp, 0, here, share);
+      addTo(sums.seconds, 0, here, share * roundSeconds);
       return;
     }
-    if (k.recovers[cell]! > 0) addTo(sums.recoveries, 0, share * k.recovers[cell]!);
+    if (k.recovers[cell]! > 0) addTo(sums.recoveries, 0, here, share * k.recovers[cell]!);
     const row = rowOf(rest);
-    for (let o = k.firstOutcome[cell]!; o < k.firstOutcome[cell + 1]!; o++) addTo(mass, row + k.target[o]! * n, share * k.chance[o]!);
+    const end = k.firstOutcome[cell + 1]!;
+    for (let o = k.firstOutcome[cell]!; o < end; o++) together.add(row + k.target[o]!, share * k.chance[o]!);
   };
   for (now = roundSeconds; now >= 0; now--) {
     const row = rowOf(now);
     for (let state = 0; state < k.states; state++) {
-      let some = 0;
-      for (let i = 0; i < n; i++) some += here[i] = mass[row + state * n + i]!;
-      if (some === 0) continue;
-      together = some;
+      if (isMet[row + state] === 0) continue;
+      isMet[row + state] = 0;
+      some = 0;
+      const at = (row + state) * n;
+      for (let i = 0; i < n; i++) {
+        some += here[i] = mass[at + i]!;
+        mass[at + i] = 0;
+      }
       if (!Number.isNaN(k.worth[state]!)) {
-        addTo(sums.arrivals, state * n, 1);
-        addTo(sums.seconds, 0, roundSeconds - now);
+        addTo(sums.arrivals, state * n, here, 1);
+        addTo(sums.seconds, 0, here, roundSeconds - now);
       } else if (now === 0) {
-        addTo(sums.timeUp, 0, 1);
-        addTo(sums.seconds, 0, roundSeconds);
+        addTo(sums.timeUp, 0, here, 1);
+        addTo(sums.seconds, 0, here, roundSeconds);
       } else {
-        addTo(sums.visits, state * n, 1);
-        watch?.faced?.(state, now, together);
+        addTo(sums.visits, state * n, here, 1);
+        watch?.faced?.(state, now, some);
         done = 0;
         policy(state, now, take);
+        together.spread(mass, isMet, here);
         if (k.isBounded[state] === 1) {
-          addTo(sums.leftOut, 0, Math.max(0, 1 - done));
-          addTo(sums.seconds, 0, Math.max(0, 1 - done) * (roundSeconds - now));
+          addTo(sums.leftOut, 0, here, Math.max(0, 1 - done));
+          addTo(sums.seconds, 0, here, Math.max(0, 1 - done) * (roundSeconds - now));
         }
       }
     }
-    mass.fill(0, row, row + k.states * n);
   }
   return sums.outlooks();
 }

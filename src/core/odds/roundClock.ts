@@ -67,6 +67,7 @@ function solveSecond({ kernel, value, seen, blind, readAt }: RoundSolution, left
   const { states, rows, firstColumn, columnShare, firstMoment, momentShare, firstCell, worth, missing } = kernel;
   const { seconds, firstOutcome, endOfLive, chance, target, certain } = kernel;
   const moments = momentShare.length;
+  const tie = TIE;
   for (let state = 0; state < states; state++) {
     if (!Number.isNaN(worth[state]!)) continue;
     const count = rows[state]!;
@@ -89,7 +90,7 @@ function solveSecond({ kernel, value, seen, blind, readAt }: RoundSolution, left
             sum = certain[cell]!;
             for (let i = firstOutcome[cell]!; i < endOfLive[cell]!; i++) sum += chance[i]! * value[row + target[i]!]!;
           }
-          if (sum > best + TIE) {
+          if (sum > best + tie) {
             best = sum;
             chosen = a;
           }
@@ -102,7 +103,7 @@ function solveSecond({ kernel, value, seen, blind, readAt }: RoundSolution, left
     let worthHere = read;
     if (isBlind) {
       let best = 0;
-      for (let a = 1; a < count; a++) if (unread[a]! > unread[best]! + TIE) best = a;
+      for (let a = 1; a < count; a++) if (unread[a]! > unread[best]! + tie) best = a;
       blind[left * states + state] = best;
       worthHere = readSkill * read + (1 - readSkill) * unread[best]!;
     }

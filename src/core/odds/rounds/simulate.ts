@@ -148,7 +148,7 @@ export function* simulateInPieces(
 ): InPieces<Rounds | null> {
   const ready = yield* partOf(readyInPieces(tree, question, elsewhere), 0, 0.2);
   if (!ready) return null;
-  const { roundSeconds } = ready;
+  const { model, sampler, roundSeconds } = ready;
   const random = seededRandom(seed);
   const height = Float64Array.from(tree.positions, ({ lines }) => heightOf(lines));
   const parts = Math.ceil(roundSeconds / HALF_MINUTE);
@@ -159,20 +159,24 @@ export function* simulateInPieces(
   let finished = 0;
   const from = ready.stateOf(start);
   for (let round = 0; round < count; round++) {
-    let next = 0;
-    const end = play(ready, from, random, ({ state, left }) => {
+    let [state, left, next] = [from, roundSeconds, 0];
+    while (left > 0 && Number.isNaN(model.worth[state]!)) {
       // Every half minute that passed before this exchange found the round where the exchange before left it.
       for (; next < parts && next * HALF_MINUTE <= roundSeconds - left; next++) {
         heights[next]! += height[state]!;
         going[next]!++;
       }
-    });
-    const ended = endedAt(ready, end.state, end.isOver);
+      const to = sampler.land(state, left, random);
+      left = to < 0 ? 0 : left - sampler.secondsTaken;
+      if (to >= 0) state = to;
+    }
+    const isOver = Number.isNaN(model.worth[state]!);
+    const ended = endedAt(ready, state, isOver);
     endings.set(ended, (endings.get(ended) ?? 0) + 1);
-    if (end.isOver) stalled.set(end.state, (stalled.get(end.state) ?? 0) + 1);
-    else if (isFinished(ready, end.state)) {
+    if (isOver) stalled.set(state, (stalled.get(state) ?? 0) + 1);
+    else if (isFinished(ready, state)) {
       finished++;
-      finishedBy[Math.min(parts - 1, Math.floor((roundSeconds - end.left - 1) / HALF_MINUTE))]!++;
+      finishedBy[Math.min(parts - 1, Math.floor((roundSeconds - left - 1) / HALF_MINUTE))]!++;
     }
     if (round % ROUNDS_A_PIECE === 0) yield 0.2 + (0.8 * round) / count;
   }
