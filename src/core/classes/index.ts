@@ -2,6 +2,7 @@ export * from './propose';
 export * from './units/branches';
 export * from './attendance';
 export * from './caller';
+export * from './course';
 export * from './records/course';
 export * from './clock/drop';
 export * from './units/limits';

@@ -45,6 +45,7 @@ export interface Candidate {
 
 /** From this on a unit is hard work. */
 const HARD_PERCENT = 50;
+export const isHardUnit = (unit: DrillUnit): boolean => resistanceOf(unit)[1] >= HARD_PERCENT;
 /** What half of the time gives of the benefit: more time gives less and less. */
 const lasting = (work: number, usual: number): number => Math.sqrt(work / usual);
 
@@ -59,7 +60,7 @@ export function practised(tree: TreeDocument, unit: DrillUnit): TransitionId[] {
 }
 
 /** In a round each move of the place comes up now and then, not every time. */
-const sharesOfRound = (count: number): number => 1 / Math.max(1, count);
+export const sharesOfRound = (count: number): number => 1 / Math.max(1, count);
 
 /** Every unit in its lengths, with what it brings to these people. */
 export function candidatesOf(
@@ -78,7 +79,7 @@ export function candidatesOf(
     const benefit = worths.reduce((sum, { brings, stale }) => sum + brings * stale, 0);
     const once = moves.flatMap((id): Once[] => [
       ...(transitions.get(id)!.announced === true && unit.kind === 'move'
-        ? [{ key: `teach ${id}`, kind: 'teach' as const, transition: id, worth: teaching.get(id) ?? 0 }]
+        ? [{ key: `teach ${id}`, kind: 'teach' as const, transition: id, worth: (teaching.get(id) ?? 0) * (1 - known.taughtTo(id)) }]
         : []),
       ...(known.mistakes(id) > 0
         ? [
@@ -94,7 +95,7 @@ export function candidatesOf(
     const isNew = unit.kind !== 'round' && moves.some((id) => known.taughtTo(id) < 0.5);
     const usual: Candidate = {
       ...{ unit, isShort: false, minutes: unitMinutes(unit, settings), benefit, once, isNew },
-      isHard: resistanceOf(unit)[1] >= HARD_PERCENT,
+      isHard: isHardUnit(unit),
       staleness: all === 0 ? 1 : benefit / all,
     };
     const least = LEAST_WORK / sidesOf(unit, settings);

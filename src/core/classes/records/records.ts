@@ -77,6 +77,25 @@ export function knownOn(held: readonly HeldClass[], day: string, expected: reado
   };
 }
 
+/** Of those who are expected on a day, how many good sessions of a move they had, with the share of them in [0, 1] who had so many. */
+export function goodSessionsOn(
+  held: readonly HeldClass[],
+  day: string,
+  expected: readonly string[],
+): (id: TransitionId) => readonly { readonly times: number; readonly share: number }[] {
+  const sessions = sessionsOf(held, day);
+  const all = expected.length > 0 ? expected : [null];
+  return (id) => {
+    const shares = new Map<number, number>();
+    for (const athlete of all) {
+      const seen = sessions.get(id) ?? [];
+      const times = seen.filter(({ isGood, came }) => isGood && (athlete === null || came.size === 0 || came.has(athlete))).length;
+      shares.set(times, (shares.get(times) ?? 0) + 1 / all.length);
+    }
+    return [...shares].map(([times, share]) => ({ times, share }));
+  };
+}
+
 export interface Stale {
   readonly transition: TransitionId;
   /** How much of it is gone, in [0, 1]. */

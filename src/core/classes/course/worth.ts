@@ -1,0 +1,138 @@
+import { stalenessAfter } from '../records/staleness';
+import { forgettingIn, lasting, type Course, type CourseWorld, type Evening, type Lesson } from './world';
+
+/** What has been drilled on the evenings so far. */
+export class Ledger {
+  /** Day of the last session of a move in the course, and how many there were. */
+  private readonly lastDay: Float64Array;
+  private readonly times: Int32Array;
+  private readonly unitDay: Float64Array;
+
+  constructor(private readonly world: CourseWorld) {
+    this.lastDay = new Float64Array(world.moves.length).fill(-Infinity);
+    this.times = new Int32Array(world.moves.length);
+    this.unitDay = new Float64Array(world.units.length).fill(-Infinity);
+  }
+
+  /** How much of a move is forgotten on an evening, in [0, 1]: of each who comes by his own sessions, the mean. */
+  staleness(move: number, evening: Evening): number {
+    const more = this.times[move]!;
+    if (more === 0) return evening.stale[move]!;
+    const days = evening.day - this.lastDay[move]!;
+    const forgetting = forgettingIn(this.world);
+    return evening.sessions[move]!.reduce((sum, { times, share }) => sum + share * stalenessAfter(days, times + more, forgetting), 0);
+  }
+  /** To how many of those who come it has been taught. */
+  taught = (move: number, evening: Evening): number => (this.times[move]! > 0 ? 1 : evening.taught[move]!);
+  isNew = (unit: number, evening: Evening): boolean => {
+    const { own, isRound } = this.world.units[unit]!;
+    return !isRound && own.some((move) => this.taught(move, evening) < 0.5);
+  };
+  /** Whether a unit may come now, as far as the days between are concerned. */
+  isRested = (unit: number, { day, barred }: Evening): boolean =>
+    !barred.has(unit) && day - this.unitDay[unit]! >= this.world.rules.gapDays;
+  /** What comes before a unit is in the class, or known. */
+  isReady = (unit: number, inClass: (unit: number) => boolean, evening: Evening): boolean =>
+    this.world.units[unit]!.needs.every((need) => (need.unit >= 0 && inClass(need.unit)) || this.isKnown(need.own, evening));
+  isKnown = (own: readonly number[], evening: Evening): boolean =>
+    own.length > 0 && own.every((move) => this.taught(move, evening) >= 2 / 3 - 1e-12);
+
+  /** What a unit's practice brings with its usual work. */
+  brings(unit: number, evening: Evening): number {
+    let sum = 0;
+    for (const { move, worth } of this.world.units[unit]!.moves) sum += worth * this.staleness(move, evening);
+    return sum;
+  }
+  /** What counts once, of units of a class that has had `had` of it. */
+  bringsOnce(unit: number, evening: Evening, at: number, had: Set<string>): number {
+    let sum = 0;
+    for (const { key, move, worth, isTeaching } of this.world.units[unit]!.once) {
+      if (had.has(key) || (isTeaching && this.times[move]! > 0)) continue;
+      had.add(key);
+      sum += worth[at]!;
+    }
+    return sum;
+  }
+
+  /** Writes an evening down. */
+  add(lesson: Lesson | null, evening: Evening): void {
+    const { units } = this.world;
+    const moves = new Set(
+      evening.stands ?? lesson?.units.flatMap((unit) => [...units[unit]!.own, ...units[unit]!.moves.map(({ move }) => move)]),
+    );
+    for (const move of moves) {
+      this.times[move]!++;
+      this.lastDay[move] = evening.day;
+    }
+    for (const unit of lesson?.units ?? []) this.unitDay[unit] = evening.day;
+  }
+}
+
+/** Whether more than half of a lesson's work is hard. */
+export function isHardLesson({ units }: CourseWorld, evening: Evening, lesson: Lesson): boolean {
+  let [hard, all] = [0, 0];
+  lesson.units.forEach((unit, i) => {
+    const work = evening.turns[unit]! * lesson.work[i]!;
+    all += work;
+    if (units[unit]!.isHard) hard += work;
+  });
+  return hard > all / 2;
+}
+
+/** What the rules leave of a class at an evening: points of V; null = a rule of it is broken. */
+export function worthOfLesson(world: CourseWorld, ledger: Ledger, at: number, lesson: Lesson): number | null {
+  const evening = world.evenings[at]!;
+  const inClass = (unit: number) => lesson.units.includes(unit);
+  const had = new Set<string>();
+  let [worth, news] = [0, 0];
+  for (const [i, unit] of lesson.units.entries()) {
+    if (!ledger.isRested(unit, evening) || !ledger.isReady(unit, inClass, evening)) return null;
+    if (ledger.isNew(unit, evening)) news++;
+    worth += ledger.brings(unit, evening) * lasting(lesson.work[i]!, world.units[unit]!.work[1]);
+    worth += ledger.bringsOnce(unit, evening, at, had);
+  }
+  const { mostNew } = world.rules;
+  return mostNew !== null && news > mostNew ? null : worth;
+}
+
+/** What a missing part of all work minutes costs, in parts of what the course is worth. */
+const OUT_OF_BALANCE = 3;
+/** By how much of all work minutes each asked balance is missed, in [0, 1]; 0 = it is met. */
+export function missedBalance({ evenings, rules }: CourseWorld, course: Course): number[] {
+  const has = rules.balance.map(() => 0);
+  let all = 0;
+  course.forEach((lesson, at) =>
+    lesson?.units.forEach((unit, i) => {
+      const minutes = evenings[at]!.turns[unit]! * lesson.work[i]!;
+      all += minutes;
+      rules.balance.forEach(({ units }, b) => void (has[b]! += units.has(unit) ? minutes : 0));
+    }),
+  );
+  return rules.balance.map(({ least }, b) => (all === 0 ? 0 : Math.max(0, least - has[b]! / all)));
+}
+
+export interface CourseWorth {
+  /** Points of V, all evenings together. */
+  readonly worth: number;
+  readonly each: readonly number[];
+  /** What is looked at when courses are compared: less what a missed balance costs. */
+  readonly score: number;
+}
+/** What a course is worth, evening after evening, each with what those before have taught; null = it breaks a rule. */
+export function worthOfCourse(world: CourseWorld, course: Course): CourseWorth | null {
+  const ledger = new Ledger(world);
+  const each: number[] = [];
+  let hard = 0;
+  for (const [at, evening] of world.evenings.entries()) {
+    const lesson = course[at] ?? null;
+    const worth = lesson ? worthOfLesson(world, ledger, at, lesson) : 0;
+    if (worth === null) return null;
+    hard = lesson && isHardLesson(world, evening, lesson) ? hard + 1 : 0;
+    if (world.rules.hardClasses !== null && hard > world.rules.hardClasses) return null;
+    each.push(worth);
+    ledger.add(lesson, evening);
+  }
+  const worth = each.reduce((sum, item) => sum + item, 0);
+  const missed = missedBalance(world, course).reduce((sum, item) => sum + item, 0);
+  return { worth, each, score: worth * (1 - OUT_OF_BALANCE * missed) };
+}
