@@ -46,9 +46,12 @@ const proposed = async (page: Page): Promise<void> => {
 };
 const weeksPlanned = async (page: Page): Promise<void> => {
   await clickText(page, 'Plan them');
-  await page.waitForFunction(() => document.body.innerText.includes('week of') && !document.body.innerText.includes('planned …'), {
-    timeout: 120_000,
-  });
+  await page.waitForFunction(
+    () => document.body.innerText.includes('week of') && document.body.innerText.includes('All these classes together'),
+    {
+      timeout: 120_000,
+    },
+  );
 };
 const PICTURES: readonly Picture[] = [
   { name: 'week', path: '/', before: async (page) => void (await waitForText(page, 'All 34, and')) },

@@ -167,12 +167,13 @@ export function* answering(tree: TreeDocument, question: Question, others: Other
   const looked = viewed(tree, question.look);
   const { shown } = looked;
   yield 0;
-  if (question.kind === 'sheet') return yield* sheetInPieces(looked, yield* worthElsewhere(shown, ODDS_QUESTION, question.look, others));
+  if (question.kind === 'sheet')
+    return yield* sheetInPieces(looked, yield* worthElsewhere(shown, ODDS_QUESTION, question.look.filter, others));
   if (question.kind === 'routes') return yield* routesInPieces(shown, question.ends, question.on);
   if (question.kind === 'effect') return yield* effectOfRemovalInPieces(shown, question.removed);
   if (question.kind === 'position') return yield* positionInPieces(looked, question.position);
   if (isOfOdds(question))
-    return yield* answeringOdds(shown, question, yield* worthElsewhere(shown, question.question, question.look, others));
+    return yield* answeringOdds(shown, question, yield* worthElsewhere(shown, question.question, question.look.filter, others));
   const known = drawn(tree);
   const key = JSON.stringify(question);
   const layout = known.get(key) ?? (yield* drawing(looked, question));

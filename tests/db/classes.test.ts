@@ -1,5 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { emptyClassPlan } from '@/documents/class/schema';
+import { Cancelled } from '@/documents/letOthersIn';
+import { findCourse } from '@/server/services/classes/courses';
 import { calendarFile } from '@/server/services/classes/calendar';
 import { findCards, findSheet } from '@/server/services/classes/classes';
 import { createDocument } from '@/server/services/documents';
@@ -58,6 +60,42 @@ describe('classes of a gym', () => {
     expect((await createDocument(context, 'class', { ...later, id: 'kept' }, null)).ok).toBe(true);
     expect(await shared()).toBe(0);
   });
+  it('for weeks ahead are planned together: days between, what stands by hand, what is new; stopped, nothing comes of it', async () => {
+    const dates = ['2027-03-02', '2027-03-04', '2027-03-09', '2027-03-11', '2027-03-16', '2027-03-18'];
+    const asked = {
+      group: 'evening',
+      dates,
+      slotMinutes: 60,
+      mostNew: 3,
+      gapDays: 6,
+      balance: [{ kind: 'family' as const, of: 'half', name: 'half guard' }],
+    };
+    const shares: number[] = [];
+    const found = (await findCourse(context, tree.id, asked, { onProgress: (share) => shares.push(share) }))!;
+    expect(found.classes.map(({ date }) => date)).toEqual(dates);
+    expect(found.said).toMatch(/^All these classes together are worth \d/);
+    expect(shares.length).toBeGreaterThan(3);
+    const key = ({ kind, of }: { kind: string; of: readonly string[] }) => JSON.stringify([kind, of]);
+    const last = new Map<string, string>();
+    for (const { date, units, minutes } of found.classes) {
+      expect(minutes).toBeLessThanOrEqual(50);
+      expect(units.length).toBeGreaterThanOrEqual(3);
+      for (const unit of units) {
+        if (last.has(key(unit))) expect(Date.parse(date) - Date.parse(last.get(key(unit))!)).toBeGreaterThanOrEqual(6 * 86_400_000);
+        last.set(key(unit), date);
+      }
+    }
+    const { units, date } = found.classes[2]!;
+    const mine = { ...emptyClassPlan, id: 'mine', name: 'Mine', tree: tree.id, group: 'evening', date, units, people: 13 };
+    expect((await createDocument(context, 'class', mine, null)).ok).toBe(true);
+    const again = (await findCourse(context, tree.id, asked))!;
+    expect(again.classes.map((item) => item.date)).toEqual(dates.filter((item) => item !== date));
+    const near = again.classes.filter((item) => ['2027-03-04', '2027-03-11'].includes(item.date)).flatMap((item) => item.units.map(key));
+    for (const unit of units) expect(near).not.toContain(key(unit));
+    const stop = new AbortController();
+    await expect(findCourse(context, tree.id, asked, { signal: stop.signal, onProgress: () => stop.abort() })).rejects.toThrow(Cancelled);
+    expect(await findCourse(context, 'nothing', asked)).toBeNull();
+  }, 60_000);
   it('whoever may do nothing is never drilled: then it is said', async () => {
     for (const id of ['knee', 'back']) await createDocument(context, 'athlete', { id, name: id, limits: ['feeder only'] }, null);
     await createDocument(context, 'group', { id: 'injured', name: 'Injured', members: ['knee', 'back'] }, null);
@@ -77,7 +115,7 @@ describe('classes of a gym', () => {
     expect((await findCards(context, tree.id, 'next'))!.map(({ name }) => name)).toHaveLength(13);
     expect(await findCards(context, tree.id, 'nothing')).toBeNull();
     const calendar = (await calendarFile(context, tree.id))!;
-    expect(calendar.match(/BEGIN:VEVENT/g)).toHaveLength(4);
+    expect(calendar.match(/BEGIN:VEVENT/g)).toHaveLength(5);
     expect(calendar).toContain('DTSTART:20261201T183000');
     expect(await calendarFile(context, 'nothing')).toBeNull();
   });

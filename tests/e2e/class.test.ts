@@ -180,11 +180,12 @@ describe('a course', () => {
       timeout: 90_000,
     });
   };
-  it('is planned evening by evening, nothing twice within its gap, and goes out as a calendar', async () => {
+  it('is planned as a whole, says what it is worth and what no course could be, nothing twice within its gap, and goes out as a calendar', async () => {
     await page.goto(`${server.baseUrl}/course/league-evening`, { waitUntil: 'networkidle0' });
     await waitForText(page, 'No class has a day yet');
     await planWeeks('Plan them');
     await page.waitForFunction(() => document.querySelectorAll('main ol > li').length >= 4);
+    await waitForText(page, 'All these classes together are worth');
     const classes = await planned();
     expect(classes).toHaveLength(8);
     for (const [i, a] of classes.entries())

@@ -11,6 +11,7 @@ export * from './odds/chances';
 export * from './classes/cards';
 export * from './classes/classChecks';
 export * from './classes/classSheet';
+export * from './classes/course';
 export * from './odds/dilemmas';
 export * from './classes/drills';
 export * from './odds/explained';

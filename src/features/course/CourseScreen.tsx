@@ -16,8 +16,9 @@ import { NumberField } from '@/ui/NumberField';
 import { PageLink } from '@/ui/PageLink';
 import { Select } from '@/ui/Select';
 import { TextLine } from '@/ui/TextLine';
+import { BalanceTicks } from './BalanceTicks';
 import { balanceOf, bothSidesShare, courseWeeks, type CourseClass, type CourseWeek } from './courseModel';
-import { useCoursePlanner, type CourseAsked } from './useCoursePlanner';
+import { useCoursePlanner, type CourseWanted } from './useCoursePlanner';
 
 interface Props {
   readonly tree: TreeDocument;
@@ -122,7 +123,7 @@ function Balance({ tree, classes }: { tree: TreeDocument; classes: readonly Clas
 export function CourseScreen({ tree, book, classes, held, today }: Props) {
   const router = useRouter();
   const groups = book.groups ?? [];
-  const [asked, setAsked] = useState<CourseAsked>({
+  const [asked, setAsked] = useState<CourseWanted>({
     ...{
       group: groups[0]?.id,
       weekdays: [1, 3],
@@ -132,14 +133,15 @@ export function CourseScreen({ tree, book, classes, held, today }: Props) {
       slotMinutes: 60,
       mostNew: 3,
       gapDays: 6,
+      balance: [],
     },
   });
-  const set = (patch: Partial<CourseAsked>) => setAsked({ ...asked, ...patch });
-  const planner = useCoursePlanner(tree, book, classes, today, () => router.refresh());
+  const set = (patch: Partial<CourseWanted>) => setAsked({ ...asked, ...patch });
+  const planner = useCoursePlanner(tree, classes, today, () => router.refresh());
   const weeks = useMemo(() => courseWeeks(tree, classes, held, today, asked.group), [tree, classes, held, today, asked.group]);
   const all = weeks.flatMap((week) => week.classes);
   const missed = all.filter(({ standing }) => standing === 'missed');
-  const { progress, problem } = planner;
+  const { progress, problems, answer } = planner;
   return (
     <div className="flex min-h-dvh flex-col">
       <AppStrip title={tree.name} links={screenLinks(tree.id, 'Course')}>
@@ -204,6 +206,7 @@ export function CourseScreen({ tree, book, classes, held, today }: Props) {
               onChange={(gapDays) => gapDays !== null && set({ gapDays })}
             />
           </div>
+          <BalanceTicks tree={tree} balance={asked.balance} onChange={(balance) => set({ balance })} />
           <p className="flex gap-3">
             <button
               type="button"
@@ -220,16 +223,25 @@ export function CourseScreen({ tree, book, classes, held, today }: Props) {
             )}
           </p>
           <p role="status" className="text-soft">
-            {progress ? `${progress.done} of ${plural(progress.of, 'class', 'classes')} planned …` : ''}
+            {progress &&
+              ('share' in progress
+                ? `Trying courses: ${Math.round(progress.share * 100)} in 100 …`
+                : `${progress.done} of ${plural(progress.of, 'class', 'classes')} written down …`)}
+            {answer && !progress && answer.said}
           </p>
-          {problem !== null && (
+          {answer?.notMet.map((sentence) => (
+            <p key={sentence} className="text-red">
+              {sentence}
+            </p>
+          ))}
+          {problems.length > 0 && (
             <p role="alert" className="text-red">
-              {problem} The classes before it were planned.
+              {problems.join(' ')}
             </p>
           )}
           <p className="text-[13px] text-soft">
-            Each class is the best one for its evening, with what was held and what is planned before it counted as taught. What you changed
-            by hand stays; the others are planned again.
+            The evenings are planned together: what one teaches counts as taught on the next, and comes again before it is forgotten. What
+            you changed by hand stays; the others are planned again.
           </p>
         </fieldset>
         <div>

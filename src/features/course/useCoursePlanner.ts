@@ -1,88 +1,86 @@
 'use client';
 import { useRef, useState } from 'react';
-import { ask } from '@/client/api';
+import { askInLines } from '@/client/askInLines';
 import { createDocument, deleteDocument } from '@/client/documents';
 import { idToAddress } from '@/contracts/address';
-import type { ProposalAsked, ProposalsAnswer } from '@/contracts/classes';
-import { attendance, courseDates } from '@/core/classes';
-import type { GymBook } from '@/core/people';
+import type { CourseAnswer, CourseAsked, CourseClassSent, CourseLine } from '@/contracts/course';
+import { courseDates } from '@/core/classes';
 import type { TreeDocument } from '@/core/tree';
-import { emptyClassPlan, type ClassDocument, type ClassPlan } from '@/documents/class/schema';
+import { emptyClassPlan, type ClassDocument } from '@/documents/class/schema';
 
-export interface CourseAsked {
-  readonly group: string | undefined;
+/** What the coach asks for: the days come from weekdays and weeks. */
+export interface CourseWanted extends Omit<CourseAsked, 'dates' | 'time'> {
   readonly weekdays: readonly number[];
   readonly time: string;
   readonly from: string;
   readonly weeks: number;
-  readonly slotMinutes: number;
-  readonly mostNew: number | null;
-  readonly gapDays: number;
 }
-export interface Progress {
-  readonly done: number;
-  readonly of: number;
-}
+/** How far it is: while it is looked for a share in [0, 1], then evenings that are written down. */
+export type Progress = { readonly share: number } | { readonly done: number; readonly of: number };
 
-/** Plans evening after evening: what was planned before counts as taught. Stopped, it leaves what it has made. */
-export function useCoursePlanner(tree: TreeDocument, book: GymBook, classes: readonly ClassDocument[], today: string, onDone: () => void) {
+/** Plans the weeks ahead as a whole and writes them down evening by evening. Given up before it has an answer, nothing has changed. */
+export function useCoursePlanner(tree: TreeDocument, classes: readonly ClassDocument[], today: string, onDone: () => void) {
   const [progress, setProgress] = useState<Progress | null>(null);
-  const [problem, setProblem] = useState<string | null>(null);
-  const stopped = useRef(false);
-  const planOne = async (asked: CourseAsked, date: string): Promise<string | null> => {
-    const { group, time, slotMinutes, mostNew, gapDays } = asked;
-    const slot: ClassPlan = {
-      ...emptyClassPlan,
-      slotMinutes,
-      date,
+  const [problems, setProblems] = useState<readonly string[]>([]);
+  const [answer, setAnswer] = useState<CourseAnswer | null>(null);
+  const running = useRef<AbortController | null>(null);
+  const write = async ({ group, time, slotMinutes }: CourseWanted, { date, about, people, units }: CourseClassSent) => {
+    const document = {
+      ...{ ...emptyClassPlan, slotMinutes, date, people, units },
       ...(group === undefined ? {} : { group }),
       ...(time === '' ? {} : { time }),
-    };
-    const { plan } = attendance(slot, book);
-    const body: ProposalAsked = { plan: slot, theme: null, musts: [], mustNots: [], mostNew, gapDays, one: true };
-    const got = await ask<ProposalsAnswer>(`/api/trees/${idToAddress(tree.id)}/propose`, { method: 'POST', body });
-    if (!got.ok) return got.problems.join(' ');
-    const [first] = got.value.proposals;
-    if (!first) return got.value.notMet.join(' ');
-    const units = first.units.map(({ unit }) => unit);
-    const document = {
-      ...slot,
-      people: plan.people,
-      id: `course-${date}`,
-      name: first.about || 'Class',
-      tree: tree.id,
-      units,
-      fromCourse: true,
+      ...{ id: `course-${date}`, name: about || 'Class', tree: tree.id, fromCourse: true },
     };
     const made = await createDocument('class', document);
-    return made.ok ? null : made.problems.join(' ');
+    return made.ok ? [] : made.problems;
   };
-  const remove = async (gone: readonly ClassDocument[]): Promise<string | null> => {
+  const remove = async (gone: readonly ClassDocument[]): Promise<readonly string[]> => {
     for (const { id } of gone) {
       const removed = await deleteDocument('class', id);
-      if (!removed.ok) return removed.problems.join(' ');
+      if (!removed.ok) return removed.problems;
     }
-    return null;
+    return [];
   };
-  const plan = async (asked: CourseAsked) => {
-    stopped.current = false;
-    setProblem(null);
-    const from = asked.from < today ? today : asked.from;
-    const ahead = classes.filter(({ date, group }) => date !== undefined && date >= from && group === asked.group);
-    const kept = new Set(ahead.filter(({ fromCourse }) => fromCourse !== true).map(({ date }) => date));
-    const former = ahead.filter(({ fromCourse }) => fromCourse === true);
-    const dates = courseDates(from, asked.weekdays, asked.weeks).filter((date) => !kept.has(date));
-    let wrong: string | null = null;
-    for (const [i, date] of dates.entries()) {
-      setProgress({ done: i, of: dates.length });
-      // What an evening had goes when its new class is there: stopped or refused, nothing is lost.
-      wrong = (await planOne(asked, date)) ?? (await remove(former.filter((item) => item.date === date)));
-      if (wrong !== null) setProblem(`${date}: ${wrong}`);
-      if (wrong !== null || stopped.current) break;
+  const plan = async (wanted: CourseWanted) => {
+    const { weekdays, from: typed, weeks, time, ...rest } = wanted;
+    const from = typed < today ? today : typed;
+    const dates = courseDates(from, weekdays, weeks);
+    const controller = new AbortController();
+    running.current = controller;
+    setProblems([]);
+    setAnswer(null);
+    setProgress({ share: 0 });
+    const body: CourseAsked = { ...rest, dates, ...(time === '' ? {} : { time }) };
+    let found: CourseAnswer | null = null;
+    let wrong: readonly string[] = [];
+    try {
+      wrong = await askInLines<CourseLine>(`/api/trees/${idToAddress(tree.id)}/course`, body, controller.signal, (line) => {
+        if ('share' in line) setProgress({ share: line.share });
+        else if ('answer' in line) found = line.answer;
+        else wrong = line.problems;
+      });
+      if (wrong.length === 0 && found) wrong = await writeAll(wanted, from, found, controller.signal);
+    } catch {
+      // Given up: nothing was written.
     }
-    if (wrong === null && !stopped.current) await remove(former.filter(({ date }) => !dates.includes(date!)));
+    setProblems(wrong);
+    setAnswer(found);
     setProgress(null);
     onDone();
   };
-  return { plan, progress, problem, stop: () => void (stopped.current = true) };
+  /** What an evening had goes when its new class is there: stopped or refused, nothing is lost. */
+  const writeAll = async (wanted: CourseWanted, from: string, found: CourseAnswer, signal: AbortSignal): Promise<readonly string[]> => {
+    const former = classes.filter(
+      (item) => item.fromCourse === true && item.date !== undefined && item.date >= from && item.group === wanted.group,
+    );
+    for (const [i, item] of found.classes.entries()) {
+      if (signal.aborted) return [`Stopped: ${i} of ${found.classes.length} evenings are written down, the others are as they were.`];
+      setProgress({ done: i, of: found.classes.length });
+      const wrong = [...(await write(wanted, item)), ...(await remove(former.filter(({ date }) => date === item.date)))];
+      if (wrong.length > 0) return [`${item.date}: ${wrong.join(' ')}`];
+    }
+    const dates = new Set(found.classes.map(({ date }) => date));
+    return remove(former.filter(({ date }) => !dates.has(date!)));
+  };
+  return { plan, progress, problems, answer, stop: () => running.current?.abort() };
 }

@@ -37,7 +37,7 @@ export function builtLesson(asked: Asked): Lesson | null {
   for (let unit = 0; unit < units.length; unit++) {
     if ((allowed && !allowed.has(unit)) || asked.near.has(unit) || !ledger.isRested(unit, evening)) continue;
     const brings = ledger.brings(unit, evening);
-    const all = brings + ledger.bringsOnce(unit, evening, at, new Set());
+    const all = brings + ledger.bringsOnce(unit, null);
     const blur = (noise === 0 ? 1 : 1 + noise * (2 * random() - 1)) * (favoured?.has(unit) === true ? FAVOUR : 1);
     candidates.push({ unit, brings, score: all * blur - price * minutesOf(evening, unit, units[unit]!.work[1]) });
   }

@@ -19,7 +19,7 @@ type How = Pick<Parameters<typeof builtLesson>[0], 'about' | 'kept' | 'noise' | 
 
 const FIRST_TRIES = 12;
 /** Score that is given up for a while, in parts of a class's, when the search begins. */
-const WARM = 0.02;
+const WARM = 0.03;
 
 /**
  * The weeks ahead (MODEL §5, course): evening after evening at first, then one or two evenings are taken out again and again, mostly those
@@ -146,7 +146,7 @@ class Search {
   private built(course: readonly (Lesson | null)[], at: number, how: How): Lesson | null {
     const { world, random } = this;
     const ledger = new Ledger(world);
-    for (let before = 0; before < at; before++) ledger.add(course[before] ?? null, world.evenings[before]!);
+    for (let before = 0; before < at; before++) ledger.add(course[before] ?? null);
     const near = new Set<number>();
     for (let after = at + 1; after < course.length; after++)
       if (world.evenings[after]!.day - world.evenings[at]!.day < world.rules.gapDays)

@@ -1,15 +1,34 @@
+import { perObject } from '../../base';
 import { stalenessAfter } from '../records/staleness';
 import { forgettingIn, lasting, type Course, type CourseWorld, type Evening, type Lesson } from './world';
 
+/** As much is remembered at the most: 32 MB. */
+const MOST_REMEMBERED = 4_000_000;
+/** Staleness after a session of the course, by evening, the evening of the last session, how many there were, and move; found once. */
+const remembered = perObject(({ evenings, moves }: CourseWorld) => {
+  const size = evenings.length ** 2 * REMEMBERED * moves.length;
+  return new Float64Array(size > MOST_REMEMBERED ? 0 : size).fill(NaN);
+});
+const REMEMBERED = 4;
+/** By unit the moves that an evening with it works at, each once. */
+const worked = perObject(({ units }: CourseWorld) =>
+  units.map(({ own, moves }) => Int32Array.from(new Set([...own, ...moves.map(({ move }) => move)]))),
+);
+
 /** What has been drilled on the evenings so far. */
 export class Ledger {
-  /** Day of the last session of a move in the course, and how many there were. */
-  private readonly lastDay: Float64Array;
+  /** Number of the evening of the last session of a move, and how many there were. */
+  private readonly last: Int32Array;
+  private readonly known: Float64Array;
+  private readonly works: readonly Int32Array[];
+  private at = 0;
   private readonly times: Int32Array;
   private readonly unitDay: Float64Array;
 
   constructor(private readonly world: CourseWorld) {
-    this.lastDay = new Float64Array(world.moves.length).fill(-Infinity);
+    this.last = new Int32Array(world.moves.length);
+    this.known = remembered(world);
+    this.works = worked(world);
     this.times = new Int32Array(world.moves.length);
     this.unitDay = new Float64Array(world.units.length).fill(-Infinity);
   }
@@ -18,7 +37,14 @@ export class Ledger {
   staleness(move: number, evening: Evening): number {
     const more = this.times[move]!;
     if (more === 0) return evening.stale[move]!;
-    const days = evening.day - this.lastDay[move]!;
+    if (more > REMEMBERED || this.known.length === 0) return this.stalenessOf(move, evening, more);
+    const { evenings, moves } = this.world;
+    const key = ((this.at * evenings.length + this.last[move]!) * REMEMBERED + more - 1) * moves.length + move;
+    const known = this.known[key]!;
+    return Number.isNaN(known) ? (this.known[key] = this.stalenessOf(move, evening, more)) : known;
+  }
+  private stalenessOf(move: number, evening: Evening, more: number): number {
+    const days = evening.day - this.world.evenings[this.last[move]!]!.day;
     const forgetting = forgettingIn(this.world);
     return evening.sessions[move]!.reduce((sum, { times, share }) => sum + share * stalenessAfter(days, times + more, forgetting), 0);
   }
@@ -44,27 +70,31 @@ export class Ledger {
     return sum;
   }
   /** What counts once, of units of a class that has had `had` of it. */
-  bringsOnce(unit: number, evening: Evening, at: number, had: Set<string>): number {
+  bringsOnce(unit: number, had: Set<string> | null): number {
     let sum = 0;
     for (const { key, move, worth, isTeaching } of this.world.units[unit]!.once) {
-      if (had.has(key) || (isTeaching && this.times[move]! > 0)) continue;
-      had.add(key);
-      sum += worth[at]!;
+      if (had?.has(key) === true || (isTeaching && this.times[move]! > 0)) continue;
+      had?.add(key);
+      sum += worth[this.at]!;
     }
     return sum;
   }
 
-  /** Writes an evening down. */
-  add(lesson: Lesson | null, evening: Evening): void {
-    const { units } = this.world;
-    const moves = new Set(
-      evening.stands ?? lesson?.units.flatMap((unit) => [...units[unit]!.own, ...units[unit]!.moves.map(({ move }) => move)]),
-    );
-    for (const move of moves) {
+  private teach(moves: ArrayLike<number>): void {
+    for (let i = 0; i < moves.length; i++) {
+      const move = moves[i]!;
+      if (this.times[move]! > 0 && this.last[move] === this.at) continue;
       this.times[move]!++;
-      this.lastDay[move] = evening.day;
+      this.last[move] = this.at;
     }
+  }
+  /** Writes the next evening down. */
+  add(lesson: Lesson | null): void {
+    const evening = this.world.evenings[this.at]!;
+    if (evening.stands) this.teach(evening.stands);
+    else for (const unit of lesson?.units ?? []) this.teach(this.works[unit]!);
     for (const unit of lesson?.units ?? []) this.unitDay[unit] = evening.day;
+    this.at++;
   }
 }
 
@@ -79,9 +109,8 @@ export function isHardLesson({ units }: CourseWorld, evening: Evening, lesson: L
   return hard > all / 2;
 }
 
-/** What the rules leave of a class at an evening: points of V; null = a rule of it is broken. */
-export function worthOfLesson(world: CourseWorld, ledger: Ledger, at: number, lesson: Lesson): number | null {
-  const evening = world.evenings[at]!;
+/** What the rules leave of a class on the evening that is next: points of V; null = a rule is broken. */
+export function worthOfLesson(world: CourseWorld, ledger: Ledger, evening: Evening, lesson: Lesson): number | null {
   const inClass = (unit: number) => lesson.units.includes(unit);
   const had = new Set<string>();
   let [worth, news] = [0, 0];
@@ -89,7 +118,7 @@ export function worthOfLesson(world: CourseWorld, ledger: Ledger, at: number, le
     if (!ledger.isRested(unit, evening) || !ledger.isReady(unit, inClass, evening)) return null;
     if (ledger.isNew(unit, evening)) news++;
     worth += ledger.brings(unit, evening) * lasting(lesson.work[i]!, world.units[unit]!.work[1]);
-    worth += ledger.bringsOnce(unit, evening, at, had);
+    worth += ledger.bringsOnce(unit, had);
   }
   const { mostNew } = world.rules;
   return mostNew !== null && news > mostNew ? null : worth;
@@ -99,6 +128,7 @@ export function worthOfLesson(world: CourseWorld, ledger: Ledger, at: number, le
 const OUT_OF_BALANCE = 3;
 /** By how much of all work minutes each asked balance is missed, in [0, 1]; 0 = it is met. */
 export function missedBalance({ evenings, rules }: CourseWorld, course: Course): number[] {
+  if (rules.balance.length === 0) return [];
   const has = rules.balance.map(() => 0);
   let all = 0;
   course.forEach((lesson, at) =>
@@ -125,12 +155,12 @@ export function worthOfCourse(world: CourseWorld, course: Course): CourseWorth |
   let hard = 0;
   for (const [at, evening] of world.evenings.entries()) {
     const lesson = course[at] ?? null;
-    const worth = lesson ? worthOfLesson(world, ledger, at, lesson) : 0;
+    const worth = lesson ? worthOfLesson(world, ledger, evening, lesson) : 0;
     if (worth === null) return null;
     hard = lesson && isHardLesson(world, evening, lesson) ? hard + 1 : 0;
     if (world.rules.hardClasses !== null && hard > world.rules.hardClasses) return null;
     each.push(worth);
-    ledger.add(lesson, evening);
+    ledger.add(lesson);
   }
   const worth = each.reduce((sum, item) => sum + item, 0);
   const missed = missedBalance(world, course).reduce((sum, item) => sum + item, 0);

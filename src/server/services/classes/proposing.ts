@@ -97,26 +97,34 @@ function otherThan(wanted: Wanted, first: Proposal, theme: Theme): Wanted {
 }
 
 /** More units than this are not weighed against one another: those that bring most for their minutes are. */
-const MOST_UNITS = 300;
+export const MOST_UNITS = 300;
 
 /** Units that at least one of those who come may work at; of nobody in particular all. */
 const workable = (tree: TreeDocument, units: readonly DrillUnit[], athletes: readonly Athlete[]): DrillUnit[] =>
   athletes.length === 0 ? [...units] : units.filter((unit) => limitedIn(tree, unit, athletes).length < athletes.length);
 
-/** The best class of a tree for a slot and these people, and a clearly different one. */
-export async function proposeFrom(whole: TreeDocument, asked: Asked): Promise<Proposed> {
-  const { settings, athletes, known, mostNew, theme } = asked;
-  const filter = boundBy(asked.filter, athletes);
+/** The tree as it is looked at for these people, the units that somebody of them may work at, and what practice and teaching bring. */
+export async function weighFor(
+  whole: TreeDocument,
+  { athletes, filter: asked, elsewhere }: Pick<Asked, 'athletes' | 'filter' | 'elsewhere'>,
+  musts: (tree: TreeDocument) => readonly DrillUnit[],
+) {
+  const filter = boundBy(asked, athletes);
   const tree = filterTree(whole, filter).tree;
-  const musts = asked.musts.flatMap((item) => unitOf(tree, item) ?? []);
-  const must = new Set(musts.map(({ key }) => key));
   const offers = await letOthersIn(offersInPieces(tree));
   // A must is as the coach has it: in his minutes, on his sides.
-  const units = [...new Map([...offers, ...musts].map((unit) => [unit.key, unit])).values()];
-  const possible = workable(tree, units, athletes);
+  const units = [...new Map([...offers, ...musts(tree)].map((unit) => [unit.key, unit])).values()];
   const question = questionAgainst(opponentsIn(whole, filter));
-  const elsewhere = (await asked.elsewhere?.(tree, filter, question)) ?? NOWHERE_KNOWN;
-  const payoffs = await letOthersIn(findPayoffsInPieces(tree, question, elsewhere));
+  const payoffs = await letOthersIn(findPayoffsInPieces(tree, question, (await elsewhere?.(tree, filter, question)) ?? NOWHERE_KNOWN));
+  return { tree, units, possible: workable(tree, units, athletes), payoffs };
+}
+
+/** The best class of a tree for a slot and these people, and a clearly different one. */
+export async function proposeFrom(whole: TreeDocument, asked: Asked): Promise<Proposed> {
+  const { settings, known, mostNew, theme } = asked;
+  const wantedIn = (tree: TreeDocument) => asked.musts.flatMap((item) => unitOf(tree, item) ?? []);
+  const { tree, units, possible, payoffs } = await weighFor(whole, asked, wantedIn);
+  const must = new Set(wantedIn(tree).map(({ key }) => key));
   const ofTheme = theme && 'place' in theme ? (unitsByPlace(tree, possible).get(theme.place) ?? []) : [];
   const candidates = mostWorthwhile(candidatesOf(tree, possible, settings, payoffs, known), MOST_UNITS, new Set([...must, ...ofTheme]));
   const weighed = [...new Map(candidates.map(({ unit }) => [unit.key, unit])).values()];

@@ -1,0 +1,135 @@
+import {
+  attendance,
+  candidatesOf,
+  courseWorldOf,
+  knownOn,
+  missedBalance,
+  mostWorthwhile,
+  planCourseInPieces,
+  unitMinutes,
+  unitsByPlace,
+  USUAL_SHAPE,
+  type CourseEvening,
+  type DrillUnit,
+  type PlannedCourse,
+} from '@/core/classes';
+import { treeInGym } from '@/core/people';
+import { indexOf, ownerRoleOf, type TreeDocument } from '@/core/tree';
+import { inHundred, sayCourse, sayMissed } from '@/core/words';
+import type { BalanceAsked, CourseAnswer, CourseAsked } from '@/contracts/course';
+import { letOthersIn } from '@/documents/letOthersIn';
+import { emptyClassPlan, type ClassPlan } from '@/documents/class/schema';
+import type { Context } from '../context';
+import { findElsewhere } from '../elsewhere';
+import { findBook, findTree } from '../trees';
+import { findClasses } from './classes';
+import { findHeld } from './held';
+import { MOST_UNITS, weighFor } from './proposing';
+
+/** Rounds of the search, each of which looks at every evening: some seconds. */
+const TRIES = 240_000;
+const LEAST_TRIES = 2000;
+/** Most hard classes in a row. */
+const HARD_CLASSES = 2;
+const LEAST_SHARE = 0.2;
+
+function inBalance(tree: TreeDocument, { kind, of }: BalanceAsked, unit: DrillUnit): boolean {
+  const { positions, transitions } = indexOf(tree);
+  if (kind === 'family') return positions.get(unit.start)?.family === of;
+  if (kind === 'role') return ownerRoleOf(tree, positions.get(unit.start)!) === of;
+  return unit.transitions.some((id) => transitions.get(id)?.schools?.includes(of) === true);
+}
+
+/**
+ * The weeks ahead of a group: a class for each of the days on which none stands by hand. Changes nothing; null = no such tree.
+ * `onProgress`: a share in [0, 1].
+ */
+export async function findCourse(
+  context: Context,
+  treeId: string,
+  asked: CourseAsked,
+  run: { readonly signal?: AbortSignal; readonly onProgress?: (share: number) => void } = {},
+): Promise<CourseAnswer | null> {
+  const stored = await findTree(context, treeId);
+  if (!stored) return null;
+  const book = await findBook(context, treeId);
+  const { group, time, slotMinutes, mostNew, gapDays, balance } = asked;
+  const slotOf = (date: string): ClassPlan => ({
+    ...{ ...emptyClassPlan, slotMinutes, date },
+    ...(group === undefined ? {} : { group }),
+    ...(time === undefined ? {} : { time }),
+  });
+  const first = asked.dates.toSorted()[0]!;
+  const byHand = (await findClasses(context, treeId))
+    .map(({ plan }) => plan)
+    .filter((plan) => plan.date !== undefined && plan.date >= first && plan.group === group && plan.fromCourse !== true);
+  const taken = new Set(byHand.map(({ date }) => date));
+  const evenings = [
+    ...byHand.map((plan): CourseEvening => ({ ...eveningOf(plan), stands: plan.units })),
+    ...asked.dates.filter((date) => !taken.has(date)).map((date): CourseEvening => ({ ...eveningOf(slotOf(date)), stands: null })),
+  ].toSorted((a, b) => (a.date < b.date ? -1 : 1));
+  function eveningOf(plan: ClassPlan): Omit<CourseEvening, 'stands'> {
+    const attended = attendance(plan, book);
+    return { date: plan.date!, settings: attended.plan, expected: attended.expected.map(({ id }) => id) };
+  }
+  const { expected: athletes, plan: settings } = attendance(slotOf(first), book);
+  const held = await findHeld(context, treeId);
+  const { tree, possible, payoffs } = await weighFor(
+    treeInGym(stored.tree, book),
+    { athletes, filter: {}, elsewhere: (shown, filter, question) => findElsewhere(context, shown, filter, question) },
+    () => [],
+  );
+  const known = knownOn(
+    held,
+    first,
+    athletes.map(({ id }) => id),
+  );
+  const weighed = new Set(mostWorthwhile(candidatesOf(tree, possible, settings, payoffs, known), MOST_UNITS).map(({ unit }) => unit.key));
+  const units = possible.filter(({ key }) => weighed.has(key));
+  const places = unitsByPlace(tree, units);
+  const world = courseWorldOf(tree, {
+    ...{ units, payoffs, evenings, held },
+    rules: {
+      ...{ shape: USUAL_SHAPE, mostNew, hardInARow: 2, hardClasses: HARD_CLASSES, gapDays },
+      places: places.size > 0 ? places : null,
+      balance: balance.map((item) => ({
+        ...{ name: item.name, least: LEAST_SHARE },
+        keys: new Set(units.filter((unit) => inBalance(tree, item, unit)).map(({ key }) => key)),
+      })),
+    },
+  });
+  const found = await letOthersIn(planCourseInPieces(world, Math.max(LEAST_TRIES, Math.round(TRIES / evenings.length))), run);
+  return answerOf(tree, evenings, units, world, found);
+}
+
+function answerOf(
+  tree: TreeDocument,
+  evenings: readonly CourseEvening[],
+  units: readonly DrillUnit[],
+  world: ReturnType<typeof courseWorldOf>,
+  { course, worth, bound }: PlannedCourse,
+): CourseAnswer {
+  const { positions } = indexOf(tree);
+  const missed = missedBalance(world, course);
+  const empty = evenings.filter(({ stands }, at) => stands === null && course[at] === null).map(({ date }) => date);
+  return {
+    classes: course.flatMap((lesson, at) => {
+      if (!lesson) return [];
+      const { date, settings } = evenings[at]!;
+      const planned = lesson.units.map((unit, i) => ({ ...units[unit]!, workMinutes: lesson.work[i]! }));
+      return [
+        {
+          ...{ date, people: settings.people, worth: inHundred(worth.each[at]!) },
+          about: (lesson.about !== null && positions.get(lesson.about)?.name) || '',
+          minutes: planned.reduce((sum, unit) => sum + unitMinutes(unit, settings), 0),
+          units: planned.map(({ spec, workMinutes }) => ({ ...spec, work: workMinutes })),
+        },
+      ];
+    }),
+    said: sayCourse(worth.worth, bound, world.rules.places !== null),
+    notMet: [
+      ...sayMissed(world.rules.balance, missed),
+      ...empty.map((date) => `${date}: no class that keeps the rules can be made of what is left.`),
+    ],
+  };
+}
