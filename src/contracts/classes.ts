@@ -17,6 +17,10 @@ export const heldSchema = z.strictObject({
   units: z
     .array(z.strictObject({ unit: specSchema, moves: z.array(idSchema).max(64), went: z.enum(WENT as unknown as [Went, ...Went[]]) }))
     .max(60),
+  pairs: z
+    .array(z.array(z.array(idSchema).min(2).max(3)).max(250))
+    .max(60)
+    .optional(),
   mistakes: z.array(z.strictObject({ transition: idSchema, error: z.string().min(1).max(400), athlete: idSchema.optional() })).max(200),
 });
 

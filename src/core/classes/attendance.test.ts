@@ -21,6 +21,12 @@ describe('who comes', () => {
     expect(plan).toMatchObject({ people: 12, threes: 2 });
     expect(partnersOf(plan)).toBe(3);
   });
+  it('a named adult makes the minors even, and the adults odd', () => {
+    const named = { ...book, athletes: book.athletes.map((item) => (item.id === 'pia-holm' ? { ...item, withMinors: true } : item)) };
+    const of3 = (away: string[]) => attendance({ ...SETTINGS, group: 'evening', away }, named).plan;
+    expect(of3(['milo-strand'])).toMatchObject({ people: 12, threes: 0 });
+    expect(of3([])).toMatchObject({ people: 13, threes: 1 });
+  });
   it('without a group, with one that is gone, or with one person, is the number that was typed', () => {
     expect(of({}).plan.people).toBe(30);
     expect(of({ group: 'constructor' })).toMatchObject({ expected: [], plan: { people: 30 } });

@@ -9,9 +9,11 @@ export interface Attended {
   readonly guests?: readonly string[] | undefined;
 }
 
-/** Minors work with minors, so each odd number makes a three of its own; one alone makes none. */
+/** Minors work with minors, so each odd number makes a three of its own; one alone makes none. A named adult makes minors even. */
 const threesAmong = (athletes: readonly Athlete[]): number => {
-  const minors = athletes.filter((athlete) => isMinor(athlete)).length;
+  const young = athletes.filter((athlete) => isMinor(athlete)).length;
+  const isNamed = athletes.some((athlete) => !isMinor(athlete) && athlete.withMinors === true);
+  const minors = young + (young % 2 === 1 && isNamed ? 1 : 0);
   return [minors, athletes.length - minors].filter((count) => count % 2 === 1 && count > 1).length;
 };
 

@@ -40,6 +40,8 @@ export interface Athlete extends Opponent {
   readonly level?: string;
   /** What he must not do, in words: "no neck", "no inversions". */
   readonly limits?: readonly string[];
+  /** An adult whom the gym has named to work with minors. */
+  readonly withMinors?: boolean;
   /** First and last day away, 'YYYY-MM-DD'. */
   readonly absences?: readonly { readonly from: string; readonly to: string }[];
 }

@@ -9,6 +9,7 @@ export const athleteSchema = opponentSchema.extend({
   kilos: z.number().min(RANGES.kilos.min).max(RANGES.kilos.max).optional(),
   level: z.string().min(1).max(160).optional(),
   limits: wordsSchema.optional(),
+  withMinors: z.boolean().optional(),
   absences: z
     .array(
       z.strictObject({ from: z.iso.date(), to: z.iso.date() }).refine(({ from, to }) => from <= to, 'the last day comes before the first'),

@@ -3,7 +3,7 @@ import { useState } from 'react';
 import { ask } from '@/client/api';
 import { dayProblem } from '@/client/days';
 import { idToAddress } from '@/contracts/address';
-import { recurringMistakes, WENT, type DrillUnit, type HeldClass, type Went } from '@/core/classes';
+import { pairsOf, recurringMistakes, WENT, type DrillUnit, type HeldClass, type Went } from '@/core/classes';
 import type { Athlete } from '@/core/people';
 import { indexOf, type TreeDocument } from '@/core/tree';
 import { plural, sayHeld, sayMove, sayUnit } from '@/core/words';
@@ -20,6 +20,8 @@ interface Props {
   readonly expected: readonly Athlete[];
   readonly held: readonly HeldClass[];
   readonly today: string;
+  /** How often two have worked together in the last weeks. */
+  readonly before: ReadonlyMap<string, number>;
   /** Of all athletes, by id. */
   readonly names: ReadonlyMap<string, string>;
   readonly onHeld: (held: HeldClass) => void;
@@ -67,7 +69,7 @@ function Before({ tree, held, names }: Pick<Props, 'tree' | 'held' | 'names'>) {
 }
 
 /** A minute after class: who came, how far each unit came, mistakes seen. Written down once; staleness and proposals follow from it. */
-export function AfterClass({ tree, plan, units, expected, held, today, names, onHeld }: Props) {
+export function AfterClass({ tree, plan, units, expected, held, today, before, names, onHeld }: Props) {
   const [went, setWent] = useState<Readonly<Record<string, Went>>>({});
   const [stayed, setStayed] = useState<ReadonlySet<string>>(new Set());
   /** Mistakes that were seen, with whose: '' = of nobody in particular. */
@@ -87,6 +89,8 @@ export function AfterClass({ tree, plan, units, expected, held, today, names, on
   const isWritten = held.some((one) => one.class === plan.id && one.date === date);
   const write = async () => {
     setPending(true);
+    const there = expected.filter((athlete) => !stayed.has(athlete.id));
+    const pairs = pairsOf(plan, there, units.filter(({ kind }) => kind !== 'solo').length, before);
     const body: Omit<HeldClass, 'tree'> = {
       id,
       class: plan.id,
@@ -95,6 +99,7 @@ export function AfterClass({ tree, plan, units, expected, held, today, names, on
       came,
       people: expected.length > 0 ? came.length : plan.people,
       units: units.map((unit) => ({ unit: unit.spec, moves: own(unit), went: went[unit.key] ?? 'well' })),
+      ...(pairs.flat().length > 0 ? { pairs } : {}),
       mistakes: mistakes.flatMap(({ key, transition, error }) => {
         const athlete = seen.get(key);
         return athlete === undefined ? [] : [{ transition, error, ...(athlete === '' ? {} : { athlete }) }];

@@ -21,6 +21,7 @@ import { screenLinks } from '@/client/screenLinks';
 import {
   attendance,
   knownOn,
+  meetingsBefore,
   repetitionsOf,
   unitKey,
   unitsOfBranch,
@@ -88,6 +89,7 @@ export function ClassScreen({ tree: bare, book, plan: opened, revision, classes,
       ),
     [held, plan.date, today, expected],
   );
+  const before = useMemo(() => meetingsBefore(held, plan.date ?? today), [held, plan.date, today]);
   useUndoKeys({ onUndo: undo, onRedo: redo });
   const [chosen, setChosen] = useState<string | null>(null);
   const model = useMemo(() => classModelOf(tree, plan, taught), [tree, plan, taught]);
@@ -245,10 +247,10 @@ export function ClassScreen({ tree: bare, book, plan: opened, revision, classes,
                 }}
               />
             )}
-            {tab === 'pairs' && <PairsPanel {...{ tree, plan, expected }} units={model.units} onChange={change} />}
+            {tab === 'pairs' && <PairsPanel {...{ tree, plan, expected, before }} units={model.units} onChange={change} />}
             {tab === 'after' && (
               <AfterClass
-                {...{ tree, plan, expected, held, today }}
+                {...{ tree, plan, expected, held, today, before }}
                 names={new Map(book.athletes.map((item) => [item.id, item.name]))}
                 units={model.units}
                 onHeld={(one) => setHeld([...held, one])}

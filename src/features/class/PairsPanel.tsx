@@ -13,17 +13,19 @@ interface Props {
   readonly plan: ClassPlan;
   readonly units: readonly DrillUnit[];
   readonly expected: readonly Athlete[];
+  /** How often two have worked together in the last weeks. */
+  readonly before: ReadonlyMap<string, number>;
   readonly onChange: (label: string, patch: Partial<ClassPlan>) => void;
 }
 
 /** Who works with whom in each unit: nobody twice until all have met, near in size and level; two are changed by pressing both. */
-export function PairsPanel({ tree, plan, units, expected, onChange }: Props) {
+export function PairsPanel({ tree, plan, units, expected, before, onChange }: Props) {
   const [taken, setTaken] = useState<{ round: number; id: string } | null>(null);
   const worked = useMemo(() => units.filter(({ kind }) => kind !== 'solo'), [units]);
   const people = useMemo(() => expected.map(traineeOf), [expected]);
   const planned = useMemo(
-    () => planPairs(people, { rounds: worked.length, seed: plan.pairSeed ?? 1 }),
-    [people, worked.length, plan.pairSeed],
+    () => planPairs(people, { rounds: worked.length, seed: plan.pairSeed ?? 1, before }),
+    [people, worked.length, plan.pairSeed, before],
   );
   const names = new Map(expected.map(({ id, name }) => [id, name]));
   const own = keptPairs(
@@ -57,8 +59,12 @@ export function PairsPanel({ tree, plan, units, expected, onChange }: Props) {
       <h2 className="text-[19px]">Who works with whom</h2>
       <p className="text-soft">
         Near in size and level,{' '}
-        {planned.repeats === 0 || own ? 'nobody twice' : `${plural(planned.repeats, 'pair')} meet again, since there are not enough others`}
-        . Press two people of a round to change them.
+        {own
+          ? 'as you changed them'
+          : planned.repeats === 0
+            ? 'nobody twice'
+            : `${plural(planned.repeats, 'meeting')} more than once, since there are not enough others`}
+        {before.size > 0 && ', counted with the three weeks before'}. Press two people of a round to change them.
       </p>
       {planned.alone.length > 0 && (
         <p className="mt-1 border-l-[3px] border-red pl-2">

@@ -33,6 +33,16 @@ describe('pairs', () => {
     expect(planPairs(people.slice(0, 2), { rounds: 1, seed: 1 })).toMatchObject({ alone: ['a', 'b'] });
     expect(planPairs([], { rounds: 1, seed: 1 })).toEqual({ rounds: [[]], alone: [], repeats: 0 });
   });
+  it('a minor who would be left over works with the nearest adult whom the gym has named, and only then', () => {
+    const minor = (id: string) => one(id, 45, { isMinor: true });
+    const adults = [one('a', 60), one('near', 65, { withMinors: true }), one('far', 95, { withMinors: true }), one('d', 90)];
+    const of = (...people: Trainee[]) => planPairs(people, { rounds: 1, seed: 1 });
+    const alone = of(minor('kid'), ...adults);
+    expect(alone.alone).toEqual([]);
+    expect(alone.rounds[0]).toContainEqual(['kid', 'near']);
+    expect(of(minor('kid'), minor('kit'), ...adults).rounds[0]).toContainEqual(['kid', 'kit']);
+    expect(brokenIn([['kid', 'a']], new Map([minor('kid'), one('a')].map((item) => [item.id, item])))).toHaveLength(1);
+  });
   it('an odd number makes one three, each as often as the others, give or take one', () => {
     const { rounds } = planPairs(crowd(7), { rounds: 7, seed: 3 });
     const times = new Map<string, number>();

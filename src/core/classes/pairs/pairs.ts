@@ -1,4 +1,4 @@
-import { groupBy, seededRandom } from '../../base';
+import { seededRandom } from '../../base';
 import { feedsOnly, isMinor, levelRank, type Athlete } from '../../people';
 import { leastCostMatching } from './matching';
 
@@ -11,6 +11,8 @@ export interface Trainee {
   readonly level: number;
   readonly feedsOnly: boolean;
   readonly isMinor: boolean;
+  /** An adult whom the gym has named to work with minors. */
+  readonly withMinors?: boolean;
 }
 export const traineeOf = (athlete: Athlete): Trainee => ({
   id: athlete.id,
@@ -18,6 +20,7 @@ export const traineeOf = (athlete: Athlete): Trainee => ({
   level: levelRank(athlete.level),
   feedsOnly: feedsOnly(athlete),
   isMinor: isMinor(athlete),
+  withMinors: !isMinor(athlete) && athlete.withMinors === true,
 });
 /** Two who work together, or a three in turn. */
 export type Pairing = readonly string[];
@@ -33,11 +36,24 @@ const LEVEL_COST = 6;
 /** What a difference in size and level costs, in kilos. */
 export const pairCost = (a: Trainee, b: Trainee): number =>
   (a.kilos === null || b.kilos === null ? 0 : Math.abs(a.kilos - b.kilos)) + LEVEL_COST * Math.abs(a.level - b.level);
-/** Hard: one of two has to work, and minors work with minors. */
-export const mayPair = (a: Trainee, b: Trainee): boolean => !(a.feedsOnly && b.feedsOnly) && a.isMinor === b.isMinor;
+/** Hard: one of two has to work, and minors work with minors, or with adults whom the gym has named. */
+export const mayPair = (a: Trainee, b: Trainee): boolean =>
+  !(a.feedsOnly && b.feedsOnly) && (a.isMinor === b.isMinor || (a.isMinor ? b.withMinors === true : a.withMinors === true));
+
+/** Minors, and adults: where a minor would be left over, a named adult, the nearest to them, goes with the minors. */
+function setsOf(people: readonly Trainee[]): Trainee[][] {
+  const minors = people.filter(({ isMinor }) => isMinor);
+  const adults = people.filter(({ isMinor }) => !isMinor);
+  const distance = (adult: Trainee): number => minors.reduce((sum, minor) => sum + pairCost(adult, minor), 0);
+  const named =
+    minors.length % 2 === 0 ? [] : adults.filter(({ withMinors }) => withMinors === true).toSorted((a, b) => distance(a) - distance(b));
+  const [goes] = named;
+  return goes ? [[...minors, goes], adults.filter((one) => one !== goes)] : [minors, adults];
+}
 
 const keyOf = (a: string, b: string): string => (a < b ? JSON.stringify([a, b]) : JSON.stringify([b, a]));
-const pairsIn = (group: Pairing): string[] => group.flatMap((a, i) => group.slice(i + 1).map((b) => keyOf(a, b)));
+/** Keys of all twos of a group. */
+export const pairsIn = (group: Pairing): string[] => group.flatMap((a, i) => group.slice(i + 1).map((b) => keyOf(a, b)));
 
 /** A repeat outweighs every difference, and a difference every throw of the dice. */
 const REPEAT = 1_000_000;
@@ -166,7 +182,7 @@ export function planPairs(people: readonly Trainee[], { rounds, seed, before = n
   const plan: (readonly Pairing[])[] = Array.from({ length: rounds }, () => []);
   const alone: string[] = [];
   let repeats = 0;
-  for (const set of groupBy(people, ({ isMinor }) => isMinor).values()) {
+  for (const set of setsOf(people).filter(({ length }) => length > 0)) {
     const made = new Rounds(set, before, jitter);
     if (set.length < 2 || !made.plan(rounds)) {
       alone.push(...set.map(({ id }) => id));
@@ -191,6 +207,19 @@ export function brokenIn(groups: readonly Pairing[], people: ReadonlyMap<string,
     return known.some((a, i) => known.slice(i + 1).some((b) => !mayPair(a, b)));
   });
 }
+
+/** The pairs of a class: as the coach changed them by hand, else as they are found. */
+export const pairsOf = (
+  plan: { readonly pairs?: readonly (readonly Pairing[])[] | undefined; readonly pairSeed?: number | undefined },
+  people: readonly Athlete[],
+  rounds: number,
+  before: ReadonlyMap<string, number>,
+): readonly (readonly Pairing[])[] =>
+  keptPairs(
+    plan.pairs,
+    people.map(({ id }) => id),
+    rounds,
+  ) ?? planPairs(people.map(traineeOf), { rounds, seed: plan.pairSeed ?? 1, before }).rounds;
 
 /** What the coach changed by hand, while it is of exactly those who come and of as many rounds; else null. */
 export function keptPairs(

@@ -1,5 +1,6 @@
 import { describe, expect, it } from 'vitest';
-import { knownOn, missedBy, recurringMistakes, staleOn, type HeldClass, type Went } from './records';
+import { metKey } from '../pairs/pairs';
+import { knownOn, meetingsBefore, missedBy, recurringMistakes, staleOn, type HeldClass, type Went } from './records';
 
 const held = (date: string, came: string[], went: Went, ...moves: string[]): HeldClass => ({
   ...{ id: date, tree: 't', class: null, name: 'Class', date, came, people: 12, mistakes: [] },
@@ -39,6 +40,19 @@ describe('what is known of those who come', () => {
     expect(recurringMistakes(with2)).toEqual([{ transition: 'cut', error: 'head down', count: 3, last: '2026-03-15' }]);
     expect(recurringMistakes(with2, 'ann')[0]!.count).toBe(2);
     expect(recurringMistakes(with2, 'bo')).toEqual([]);
+  });
+  it('counts who worked with whom in the three weeks before', () => {
+    const with3 = [
+      { ...list[0]!, pairs: [[['ann', 'bo']], [['ann', 'bo', 'cleo']]] },
+      { ...list[1]!, pairs: [[['bo', 'ann']]] },
+    ];
+    expect([...meetingsBefore(with3, '2026-03-16')]).toEqual([
+      [metKey('ann', 'bo'), 3],
+      [metKey('ann', 'cleo'), 1],
+      [metKey('bo', 'cleo'), 1],
+    ]);
+    expect([...meetingsBefore(with3, '2026-03-30')]).toEqual([[metKey('ann', 'bo'), 1]]);
+    expect(meetingsBefore(with3, '2026-03-01').size).toBe(0);
   });
   it('what has gone stale is what was taught and is half forgotten', () => {
     expect(staleOn(list, '2026-03-16')).toEqual([]);

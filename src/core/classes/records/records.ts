@@ -1,4 +1,5 @@
 import type { TransitionId } from '../../tree';
+import { pairsIn } from '../pairs/pairs';
 import type { Known } from '../propose/candidates';
 import type { UnitSpec } from '../units/spec';
 import type { DrillUnit } from '../units/units';
@@ -26,6 +27,8 @@ export interface HeldClass {
     readonly moves: readonly TransitionId[];
     readonly went: Went;
   }[];
+  /** Who worked with whom, unit by unit; absent = it was not known. */
+  readonly pairs?: readonly (readonly (readonly string[])[])[] | undefined;
   readonly mistakes: readonly { readonly transition: TransitionId; readonly error: string; readonly athlete?: string | undefined }[];
 }
 
@@ -94,6 +97,19 @@ export function goodSessionsOn(
     }
     return [...shares].map(([times, share]) => ({ times, share }));
   };
+}
+
+/** Weeks after which a meeting no longer counts. */
+const MEETING_DAYS = 21;
+/** How often two have worked together in the classes of the weeks before a day, by `metKey`. */
+export function meetingsBefore(held: readonly HeldClass[], day: string): ReadonlyMap<string, number> {
+  const met = new Map<string, number>();
+  for (const { date, pairs = [] } of held) {
+    const days = daysBetween(date, day);
+    if (days <= 0 || days > MEETING_DAYS) continue;
+    for (const group of pairs.flat()) for (const key of pairsIn(group)) met.set(key, (met.get(key) ?? 0) + 1);
+  }
+  return met;
 }
 
 export interface Stale {

@@ -50,6 +50,14 @@ export function AthleteFields({ athlete, record, onChange }: Props) {
         hint="feeder only, no neck, no inversions"
         onChange={(limits) => onChange('limits', { limits: list(limits) })}
       />
+      <label className="flex min-h-8 items-center gap-2">
+        <input
+          type="checkbox"
+          checked={athlete.withMinors ?? false}
+          onChange={(event) => onChange('with minors', { withMinors: event.target.checked || undefined })}
+        />
+        an adult whom the gym has named to work with minors
+      </label>
       <ListLine
         label="Away"
         values={(athlete.absences ?? []).map(sayAbsence)}

@@ -1,4 +1,4 @@
-import { attendance, keptPairs, planPairs, traineeOf, unitsOf } from '@/core/classes';
+import { attendance, meetingsBefore, pairsOf, unitsOf } from '@/core/classes';
 import type { Athlete } from '@/core/people';
 import { classSheetOf, feederCardsOf, type ClassSheet, type FeederCard } from '@/core/words';
 import type { TreeDocument } from '@/core/tree';
@@ -6,6 +6,8 @@ import { emptyClassPlan, type ClassDocument, type ClassPlan } from '@/documents/
 import type { Context } from '../context';
 import { createDocument } from '../documents';
 import { findDocument, findDocuments } from '../store';
+import { today } from '../../today';
+import { findHeld } from './held';
 import { findBook, findTreeInGym } from '../trees';
 
 export interface StoredClass {
@@ -60,7 +62,7 @@ export async function findCards(context: Context, treeId: string, classId: strin
   const { tree, plan, expected } = opened;
   const units = unitsOf(tree, plan.units).units.filter(({ kind }) => kind !== 'solo');
   const seed = plan.pairSeed ?? 1;
-  const ids = expected.map(({ id }) => id);
-  const rounds = keptPairs(plan.pairs, ids, units.length) ?? planPairs(expected.map(traineeOf), { rounds: units.length, seed }).rounds;
+  const before = meetingsBefore(await findHeld(context, treeId), plan.date ?? today());
+  const rounds = pairsOf(plan, expected, units.length, before);
   return feederCardsOf(tree, units, expected.length > 1 ? rounds : null, new Map(expected.map(({ id, name }) => [id, name])), seed);
 }
