@@ -16,7 +16,7 @@ export function sentencesOf(
   const said = units.map((unit) => {
     const { key, transitions: moves } = unit;
     const people = limitedIn(tree, unit, athletes)
-      .filter(({ how }) => how === 'barred')
+      .filter(({ word }) => word !== '')
       .map(sayLimited);
     const order = findings.filter((item) => item.kind !== 'circle' && item.key === key).map((item) => sayOrderFinding(nameOf, item));
     const circle = findings

@@ -17,8 +17,24 @@ describe('who cannot do all of a unit', () => {
     expect(how('move', 'cut', one('ann', 'no neck'), one('bo'), one('cleo', 'no inversions'))).toEqual(['ann barred neck']);
     expect(how('move', 'I invert under him', one('cleo', 'No inversions'))).toEqual(['cleo barred inversion']);
   });
+  it('is barred from the part that a hazard touches, where it says whose', () => {
+    const risky = (hazard: string) => ({
+      ...doc,
+      positions: doc.positions.map((item) => ({ ...item, hazards: item.id === 'g' ? [hazard] : [] })),
+    });
+    const who = (hazard: string, kind: 'move' | 'solo', ...limits: string[]) => {
+      const risk = risky(hazard);
+      return limitedIn(risk, unitOf(risk, { kind, of: ['cut'] })!, [one('ann', ...limits)]).map((item) => item.how);
+    };
+    expect(who('For him: the neck is cranked', 'move', 'no neck')).toEqual(['works']);
+    expect(who('for me: my neck is under him', 'move', 'no neck')).toEqual(['feeds']);
+    expect(who('the neck', 'move', 'no neck')).toEqual(['barred']);
+    expect(who('for him: the neck', 'move', 'no neck', 'feeder only')).toEqual(['barred']);
+    expect(who('for him: the neck', 'solo', 'no neck')).toEqual([]);
+    expect(who('for me: the neck', 'solo', 'no neck')).toEqual(['barred']);
+  });
   it('feeds only, where there is a partner to feed', () => {
-    expect(how('move', 'cut', one('dee', 'feeder only'))).toEqual(['dee feeds feeder only']);
+    expect(how('move', 'cut', one('dee', 'feeder only'))).toEqual(['dee feeds ']);
     expect(how('solo', 'cut', one('dee', 'feeder only'))).toEqual([]);
     expect(how('move', 'cut', one('eve', 'likes cake'), one('constructor'))).toEqual([]);
   });

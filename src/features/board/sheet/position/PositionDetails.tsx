@@ -274,7 +274,13 @@ export function PositionDetails({ tree, position, onChange, dispatch }: Props) {
               hint="chest on chest; far hip blocked"
               onChange={list('checkpoints')}
             />
-            <ListLine label="Care" mark=";" values={position.hazards ?? []} onChange={list('hazards')} />
+            <ListLine
+              label="Care"
+              mark=";"
+              hint="for me: his legs can reach my neck"
+              values={position.hazards ?? []}
+              onChange={list('hazards')}
+            />
           </>
         )}
       </ReadPart>

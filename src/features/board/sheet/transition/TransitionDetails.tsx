@@ -105,6 +105,7 @@ export function TransitionDetails({ tree, transition, onChange }: Props) {
             <ListLine
               label="Care"
               mark=";"
+              hint="for him: neck crank, tap early"
               values={transition.hazards ?? []}
               onChange={(hazards) => onChange('care', { hazards: orNone(hazards) })}
             />
