@@ -5,7 +5,7 @@ import type { DocumentKind } from './lists';
 
 /** A tree without what was looked up in the gym for it. */
 export function normalTree(document: AnyDocument): AnyDocument {
-  const { ruleSets: _ruleSets, profiles: _profiles, ...tree } = document as unknown as TreeDocument;
+  const { ruleSets: _ruleSets, profiles: _profiles, classes: _classes, ...tree } = document as unknown as TreeDocument;
   return normaliseTree(tree) as unknown as AnyDocument;
 }
 export const normalDocument = (document: AnyDocument): AnyDocument => canonical(document) as AnyDocument;

@@ -7,8 +7,11 @@ import { emptyClassPlan } from '@/documents/class/schema';
 import { createDocument, documentAt, restoreDocument } from '@/server/services/documents';
 import { findElsewhere } from '@/server/services/elsewhere';
 import { changesSince, findChanges, findDocument, findSummaries, saveEdits } from '@/server/services/store';
-import { copyTree, findLastTouched, findTree, findTreeFile, importTree, storeTree } from '@/server/services/trees';
+import { findTreeFile } from '@/server/services/treeFiles';
+import { copyTree, findLastTouched, findTree, importTree, storeTree } from '@/server/services/trees';
 import { findWeek } from '@/server/services/week';
+import { findClasses } from '@/server/services/classes/classes';
+import { parseTreeFile } from '@/documents/tree/file';
 import { demoTree } from '../../demo/demoTree';
 import { randomTree } from '../support/randomTree';
 import { wholeTree } from '../fixtures/wholeTree';
@@ -57,6 +60,26 @@ describe('storing trees', () => {
     expect((await stored(id)).tree).toEqual(normaliseTree(after));
     expect(await save(2, after, before)).toEqual({ ok: true, value: { saved: true, revision: 3 } });
     expect((await stored(id)).tree).toEqual(before);
+  });
+});
+
+describe('a tree file', () => {
+  it('carries the classes of its tree to another gym’s, and takes them in once', async () => {
+    const id = await create({ ...demoTree(), id: 'with-classes' });
+    const units = [{ kind: 'move' as const, of: [demoTree().transitions[0]!.id] }];
+    const plan = { ...emptyClassPlan, id: 'hour', name: 'Hour', tree: id, units, date: '2026-12-01' };
+    expect((await createDocument(context, 'class', plan, null)).ok).toBe(true);
+    const file = (await findTreeFile(context, id))!;
+    const parsed = parseTreeFile(file);
+    if (!parsed.ok) throw new Error(parsed.error.join(' '));
+    expect(parsed.value.classes).toHaveLength(1);
+    expect((await importTree(context, parsed.value, 'replace')).ok).toBe(true);
+    expect((await findClasses(context, id)).map((item) => item.plan)).toEqual([plan]);
+    const copied = await importTree(context, parsed.value, 'copy');
+    if (!copied.ok) throw new Error('refused');
+    const [taken] = await findClasses(context, copied.value.treeId);
+    expect(taken!.plan).toMatchObject({ name: 'Hour', units });
+    expect(taken!.plan.date).toBeUndefined();
   });
 });
 
@@ -133,7 +156,7 @@ describe('the log of changes', () => {
       ok: true,
       value: { saved: false },
     });
-    expect(await treeAt(id, 99)).toMatchObject({ ok: false, error: [expect.stringContaining('1 to 6')] });
+    expect(await treeAt(id, 99)).toMatchObject({ ok: false, error: [expect.stringContaining('1 to 7')] });
     expect(await treeAt('none', 1)).toMatchObject({ ok: false });
   });
   it('a copy for another group is a tree of its own', async () => {

@@ -11,7 +11,8 @@ import { connect } from '@/server/db/client';
 import { localContext, type Context } from '@/server/services/context';
 import { documentAt, restoreDocument } from '@/server/services/documents';
 import { findChanges, findDocument, findSummaries, saveEdits } from '@/server/services/store';
-import { findBook, findTree, findTreeFile, importTree } from '@/server/services/trees';
+import { findTreeFile } from '@/server/services/treeFiles';
+import { findBook, findTree, importTree } from '@/server/services/trees';
 import { upgradeGym } from '@/server/services/upgrade';
 
 /** A database as the program left it at that migration, with two trees, their log, classes, cards, people and catalogue words. */

@@ -74,13 +74,15 @@ function canonicalWithWhen(others: Omit<Transition, 'when'>, when: Record<string
 
 /** The one form of a checked tree: fields in fixed order, `false`, absent and empty optional fields left out; text and ids untouched. Idempotent. */
 export function normaliseTree(tree: TreeDocument): TreeDocument {
-  const { positions, transitions, ruleSets, profiles } = tree;
+  const { positions, transitions, ruleSets, profiles, classes } = tree;
   const clean = positions.map(normalisePosition);
   const byId = new Map(clean.map((position) => [position.id, position]));
   return {
     ...(canonical(headerOf(tree)) as TreeHeader),
     ...(ruleSets && ruleSets.length > 0 ? { ruleSets: canonical(ruleSets) as readonly RuleSet[] } : {}),
     ...(profiles && profiles.length > 0 ? { profiles: canonical(profiles) as readonly Profile[] } : {}),
+    // The order of a class is the coach's, and its fields stand as they were written.
+    ...(classes && classes.length > 0 ? { classes } : {}),
     positions: clean,
     transitions: transitions.map((t) => normaliseTransition(t, byId.get(t.from))),
   };

@@ -2,8 +2,8 @@ import { headerOf, type Profile, type TreeDocument } from '../tree';
 import { normaliseTree } from './normalise';
 
 export const TREE_FILE_FORMAT = 'red-ladder-tree';
-/** Written; versions 1 and 2 are read and upgraded, versions 3 to 5 have fewer fields. */
-export const TREE_FILE_VERSION = 6;
+/** Written; versions 1 and 2 are read and upgraded, versions 3 to 6 have fewer fields. */
+export const TREE_FILE_VERSION = 7;
 export const TREE_FILE_MAX_BYTES = 20 * 1024 * 1024;
 /** Deeper than any tree file can be: a contact's target lies ten levels down. */
 export const TREE_FILE_MAX_DEPTH = 32;
@@ -17,9 +17,9 @@ function carried({ of, ...person }: Profile): Omit<Profile, 'of'> {
 const without = <T extends object>(record: T): T =>
   Object.fromEntries(Object.entries(record).filter(([, value]) => value !== undefined)) as T;
 
-/** The parts of the tree file, in their order; rule cards and people that the tree is looked at with go along. */
+/** The parts of the tree file, in their order; rule cards and people that the tree is looked at with, and classes made for it, go along. */
 export function treeFileOf(tree: TreeDocument) {
-  const { positions, transitions, ruleSets = [], profiles = [], ...rest } = normaliseTree(tree);
+  const { positions, transitions, ruleSets = [], profiles = [], classes = [], ...rest } = normaliseTree(tree);
   const people = (of: Profile['of']) => profiles.filter((person) => person.of === of).map((person) => without(carried(person)));
   return {
     format: TREE_FILE_FORMAT,
@@ -28,6 +28,7 @@ export function treeFileOf(tree: TreeDocument) {
     ruleCards: ruleSets,
     athletes: people('athlete'),
     opponents: people('opponent'),
+    ...(classes.length > 0 ? { classes } : {}),
     positions,
     transitions,
   };

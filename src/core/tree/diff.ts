@@ -6,7 +6,7 @@ export const TREE_ROWS = ['positions', 'transitions'] as const;
 
 /** The tree's own fields, without its rows and what was looked up in the gym. */
 export function headerOf(tree: TreeDocument): TreeHeader {
-  const { positions: _positions, transitions: _transitions, ruleSets: _ruleSets, profiles: _profiles, ...header } = tree;
+  const { positions: _positions, transitions: _transitions, ruleSets: _ruleSets, profiles: _profiles, classes: _classes, ...header } = tree;
   return header;
 }
 

@@ -259,10 +259,14 @@ export interface TreeHeader {
   readonly notes?: string;
 }
 
+/** A class made for a tree, as its file carries it; what it holds is for the classes to say (documents/class). */
+export type CarriedClass = { readonly id: string; readonly name: string } & Readonly<Record<string, unknown>>;
+
 export interface TreeDocument extends TreeHeader {
   /** Looked up in the gym for this tree; never stored with it. */
   readonly ruleSets?: readonly RuleSet[];
   readonly profiles?: readonly Profile[];
+  readonly classes?: readonly CarriedClass[];
   /** Seen by the other athlete: what is shown at a position is the owner's own now. Derived, never stored. */
   readonly isSwapped?: true;
   readonly positions: readonly Position[];

@@ -186,6 +186,7 @@ const FIELDS: { readonly [K in FieldName]: K extends KeptName ? KeptField : Fiel
   date: mark,
   ruleSets: record,
   profiles: record,
+  classes: record,
   dismissals: record,
   finding: mark,
   reason: word,

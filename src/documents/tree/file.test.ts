@@ -8,6 +8,8 @@ import { demoTree } from '../../../demo/demoTree';
 import { held } from '../../../tests/support/held';
 import { randomTree } from '../../../tests/support/randomTree';
 import { wholeTree } from '../../../tests/fixtures/wholeTree';
+import { carriedClass } from '../class/carried';
+import { emptyClassPlan, type ClassDocument } from '../class/schema';
 import { parseTreeFile } from './file';
 
 const read = (text: string) => {
@@ -106,7 +108,7 @@ describe('a file of version 1', () => {
       [['third year'], undefined, undefined].slice(0, read.value.ruleSets!.length),
     );
     const again = formatTreeFile(read.value);
-    expect(again).toContain('"version": 6');
+    expect(again).toContain('"version": 7');
     expect(parseTreeFile(again)).toEqual(read);
   });
   it('keeps what it hopes to provoke where that is shown', () => {
@@ -146,7 +148,43 @@ describe('a file of version 2', () => {
 describe('a file of version 3, 4 or 5', () => {
   it.each([3, 4, 5])('%d is read whole and written again with another number alone', (version) => {
     const was = readFileSync(`tests/fixtures/leagueEvening.v${version}.json`, 'utf8');
-    expect(formatTreeFile(read(was))).toBe(was.replace(`"version": ${version}`, '"version": 6'));
+    expect(formatTreeFile(read(was))).toBe(was.replace(`"version": ${version}`, '"version": 7'));
+  });
+});
+
+describe('classes that a file carries', () => {
+  const units = [
+    { kind: 'move' as const, of: ['t0'], work: 3 },
+    { kind: 'round' as const, of: ['p1'] },
+  ];
+  const plan: ClassDocument = {
+    ...emptyClassPlan,
+    id: 'tuesday',
+    name: 'Tuesday',
+    tree: 'x',
+    units,
+    date: '2026-12-01',
+    group: 'evening',
+    pairSeed: 4,
+  };
+  const tree = { ...normaliseTree(randomTree(3, { positions: 6, transitions: 9 })), classes: [carriedClass(plan)] };
+  it('are its clock and units, and neither days nor people', () => {
+    const text = formatTreeFile(tree);
+    expect(JSON.parse(text)).toMatchObject({ classes: [{ id: 'tuesday', slotMinutes: 60, units }] });
+    for (const word of ['2026-12-01', 'evening', 'pairSeed']) expect(text).not.toContain(word);
+    expect(read(text)).toEqual(tree);
+    expect(formatTreeFile(read(text))).toBe(text);
+  });
+  it('are checked as everything else, with their place', () => {
+    const broken = JSON.stringify({
+      ...(JSON.parse(formatTreeFile(tree)) as object),
+      classes: [{ ...tree.classes[0], slotMinutes: 0, date: '2026-12-01' }],
+    });
+    const found = parseTreeFile(broken);
+    expect(found.ok ? [] : found.error).toEqual([
+      expect.stringMatching(/^classes\[0\] \("tuesday"\) › slotMinutes: /),
+      expect.stringMatching(/"date"/),
+    ]);
   });
 });
 
@@ -179,7 +217,7 @@ describe('a bad file gets a sentence that names the place', () => {
     expect(problems('[]')).toContain('not a tree file');
     expect(problems('null')).toContain('not a tree file');
     expect(problems('{"format":"red-ladder-tree","version":99}')).toBe(
-      'version: this file has version 99; this program reads versions 1 to 6.',
+      'version: this file has version 99; this program reads versions 1 to 7.',
     );
   });
   it('unknown fields, wrong types, too long texts', () => {

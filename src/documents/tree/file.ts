@@ -5,6 +5,7 @@ import { checkTree, type TreeDocument } from '@/core/tree';
 import { describeTreeError } from '@/core/words';
 import { letOthersIn } from '../letOthersIn';
 import { fewSentences, sayProblem } from '../sayIssue';
+import { carriedClassSchema } from '../class/carried';
 import { carriedAthleteSchema, carriedOpponentSchema } from './carried';
 import { formerHeaderSchema, upgradeTree } from './former';
 import { findOversized, parseJson } from './json';
@@ -28,6 +29,7 @@ const CARRIED: readonly List[] = [
   { name: 'ruleCards', schema: ruleSetSchema, most: 500, isOptional: true },
   { name: 'athletes', schema: carriedAthleteSchema, most: 500, isOptional: true },
   { name: 'opponents', schema: carriedOpponentSchema, most: 500, isOptional: true },
+  { name: 'classes', schema: carriedClassSchema, most: 500, isOptional: true },
 ];
 
 type Lists = Record<string, readonly object[]>;
@@ -88,12 +90,16 @@ function* parseForm(json: Record<string, unknown>, header: z.ZodType, lists: rea
 
 /** The tree that a file of the present version holds, with what it carries along. */
 function treeOfForm({ tree, lists }: Form): TreeDocument {
-  const { positions = [], transitions = [], ruleCards = [], athletes = [], opponents = [] } = lists;
+  const { positions = [], transitions = [], ruleCards = [], athletes = [], opponents = [], classes = [] } = lists;
   const people = [
     ...athletes.map((person) => ({ ...person, of: 'athlete' })),
     ...opponents.map((person) => ({ ...person, of: 'opponent' })),
   ];
-  const beside = { ...(ruleCards.length > 0 ? { ruleSets: ruleCards } : {}), ...(people.length > 0 ? { profiles: people } : {}) };
+  const beside = {
+    ...(ruleCards.length > 0 ? { ruleSets: ruleCards } : {}),
+    ...(people.length > 0 ? { profiles: people } : {}),
+    ...(classes.length > 0 ? { classes } : {}),
+  };
   return { ...tree, ...beside, positions, transitions } as unknown as TreeDocument;
 }
 

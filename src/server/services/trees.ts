@@ -8,6 +8,7 @@ import { besideOf } from '@/documents/tree';
 import { inTransaction } from '../db/client';
 import { manyLastTouched } from '../queries/documents';
 import { takeBeside } from './beside';
+import { takeClasses } from './carriedClasses';
 import type { Context } from './context';
 import { insertFresh } from './documents';
 import { findDocument, findDocuments, findSummaries, saveEdits, tooLarge, type StoreError } from './store';
@@ -46,12 +47,6 @@ export async function findTreeInGym(context: Context, treeId: string, who: 'all'
   return stored && treeInGym(stored.tree, await findBook(context, treeId), who);
 }
 
-/** The tree file, with the cards and people that the tree names; null = no such tree. */
-export async function findTreeFile(context: Context, treeId: string): Promise<string | null> {
-  const tree = await findTreeInGym(context, treeId, 'named');
-  return tree && formatTreeFile(tree);
-}
-
 /** The positions that the last change touched: its rows, or where its transitions begin. */
 export async function findLastTouched(context: Context, treeId: string): Promise<PositionId[]> {
   const diff = await manyLastTouched(context.db, keyOf(context, 'tree', treeId));
@@ -82,6 +77,7 @@ export async function storeTree(context: Context, tree: TreeDocument, edit: stri
     const treeId = await insertFresh(tx, context, 'tree', asDocument(normaliseTree(tree)), edit);
     const own: TreeDocument = { ...tree, id: treeId };
     const { renamed, notes } = await takeBeside(tx, context, treeId, besideOf(own));
+    await takeClasses(tx, context, treeId, tree.classes);
     if (renamed.size === 0) return { treeId, notes };
     const next = asDocument(normaliseTree(withOwnNames(own, renamed)));
     await writeBody(tx, keyOf(context, 'tree', treeId), 1, next);
@@ -100,7 +96,10 @@ export async function importTree(context: Context, tree: TreeDocument, mode: Imp
       ? err({ code: 'tooLarge', problems: [tooLarge(bytes, TREE_FILE_MAX_BYTES)] })
       : ok(await storeTree(context, tree));
   }
-  const { renamed, notes } = await inTransaction(context.db, (tx) => takeBeside(tx, context, tree.id, besideOf(tree)));
+  const { renamed, notes } = await inTransaction(context.db, async (tx) => {
+    await takeClasses(tx, context, tree.id, tree.classes);
+    return takeBeside(tx, context, tree.id, besideOf(tree));
+  });
   const edit = editBetween('tree', asDocument(current.tree), asDocument(normaliseTree(withOwnNames(tree, renamed))), 'replaced by a file');
   if (edit.diff.changes.length === 0) return ok({ treeId: tree.id, notes });
   const saved = await saveEdits(context, 'tree', tree.id, { baseRevision: current.revision, edits: [edit] });

@@ -2,7 +2,7 @@ import { attachment } from '@/server/http/attachment';
 import { refuse } from '@/server/http/respond';
 import { treeRoute } from '@/server/http/route';
 import { findBundle } from '@/server/services/bundles';
-import { findTreeFile } from '@/server/services/trees';
+import { findTreeFile } from '@/server/services/treeFiles';
 
 export const dynamic = 'force-dynamic';
 
