@@ -156,7 +156,7 @@ describe('the log of changes', () => {
       ok: true,
       value: { saved: false },
     });
-    expect(await treeAt(id, 99)).toMatchObject({ ok: false, error: [expect.stringContaining('1 to 7')] });
+    expect(await treeAt(id, 99)).toMatchObject({ ok: false, error: [expect.stringContaining('1 to 6')] });
     expect(await treeAt('none', 1)).toMatchObject({ ok: false });
   });
   it('a copy for another group is a tree of its own', async () => {

@@ -56,17 +56,18 @@ export const cautionCell = (cautions: readonly string[], colSpan: number): Cell 
   padding: { top: 5, right: 0, bottom: 0, left: GAP },
 });
 
-const newDocument = (title: string): Doc =>
+const newDocument = (title: string, size: 'A4' | 'A5' = 'A4', autoFirstPage = true): Doc =>
   new PDFDocument({
-    size: 'A4',
+    size,
+    autoFirstPage,
     margin: MARGIN,
     bufferPages: true,
     info: { Title: title, Producer: 'Red Ladder', Creator: 'Red Ladder' },
   });
 
 /** The largest type size at which it is one page; null = none is. Tried in one document, whose fonts remember their words. */
-function findSize(title: string, draw: Draw): number | null {
-  const trial = newDocument(title);
+function findSize(title: string, draw: Draw, paper: 'A4' | 'A5' = 'A4'): number | null {
+  const trial = newDocument(title, paper);
   const fits = (size: number): boolean => {
     const before = trial.addPage().bufferedPageRange().count;
     draw(trial, size);
@@ -81,17 +82,24 @@ function findSize(title: string, draw: Draw): number | null {
   return SIZES[low] ?? null;
 }
 
-/** As a PDF: one A4 page at the largest type size at which it fits, or whole pages of readable type if none does. */
-export function onPaper(title: string, draw: Draw): Promise<Buffer> {
-  const size = findSize(title, draw) ?? PAGED_SIZE;
-  const doc = newDocument(title);
+function written(doc: Doc, fill: (doc: Doc) => void): Promise<Buffer> {
   const chunks: Buffer[] = [];
   doc.on('data', (chunk: Buffer) => chunks.push(chunk));
   const done = new Promise<Buffer>((resolve, reject) => {
     doc.on('end', () => resolve(Buffer.concat(chunks)));
     doc.on('error', reject);
   });
-  draw(doc, size);
+  fill(doc);
   doc.end();
   return done;
 }
+
+/** As a PDF: one A4 page at the largest type size at which it fits, or whole pages of readable type if none does. */
+export const onPaper = (title: string, draw: Draw): Promise<Buffer> =>
+  written(newDocument(title), (doc) => draw(doc, findSize(title, draw) ?? PAGED_SIZE));
+
+/** As a PDF of cards: each begins a page of A5, in the largest type at which it is one. */
+export const onCards = (title: string, cards: readonly Draw[]): Promise<Buffer> =>
+  written(newDocument(title, 'A5', false), (doc) => {
+    for (const draw of cards) draw(doc.addPage(), findSize(title, draw, 'A5') ?? PAGED_SIZE);
+  });

@@ -23,6 +23,9 @@ export default async function CardsPage({ params, searchParams }: SearchedTreePa
           Back to the class
         </PageLink>
         <PrintButton />
+        <a href={`/api/trees/${idToAddress(tree.id)}/cards${query}`} className="underline">
+          Save as PDF
+        </a>
       </nav>
       <FeederCards cards={cards} />
     </main>
