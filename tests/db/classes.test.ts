@@ -7,7 +7,10 @@ import { findCards, findSheet } from '@/server/services/classes/classes';
 import { createDocument } from '@/server/services/documents';
 import { addHeld, findHeld } from '@/server/services/classes/held';
 import { findProposals } from '@/server/services/classes/proposals';
-import { storeTree } from '@/server/services/trees';
+import { findUnanswered } from '@/core/structure';
+import { diffOf } from '@/core/tree';
+import { saveEdits } from '@/server/services/store';
+import { findDrawn, findTree, storeTree } from '@/server/services/trees';
 import { findWeek } from '@/server/services/week';
 import { demoAthletes, demoGroups, demoHeld } from '../../demo/demoPeople';
 import { demoPlan } from '../../demo/demoPlan';
@@ -96,6 +99,31 @@ describe('classes of a gym', () => {
     await expect(findCourse(context, tree.id, asked, { signal: stop.signal, onProgress: () => stop.abort() })).rejects.toThrow(Cancelled);
     expect(await findCourse(context, 'nothing', asked)).toBeNull();
   }, 60_000);
+  it('what was answered this week brings what it cost before, and says so', async () => {
+    const id = 'answered';
+    const { position, read, value } = findUnanswered(tree)[0]!;
+    await storeTree(context, { ...tree, id });
+    const stored = (await findTree(context, id))!;
+    expect((await findDrawn(context, id, 7)).size).toBe(0);
+    const answer = {
+      ...tree.transitions.find(({ from, actor }) => from === position && actor === 'owner')!,
+      id: 'answer',
+      when: { [read]: [value] },
+      works: 0.9,
+    };
+    const after = { ...stored.tree, transitions: [...stored.tree.transitions, answer] };
+    const saved = await saveEdits(context, 'tree', id, {
+      baseRevision: stored.revision,
+      edits: [{ id: crypto.randomUUID(), diff: diffOf(stored.tree, after, 'an answer') }],
+    });
+    expect(saved.ok).toBe(true);
+    expect([...(await findDrawn(context, id, 7))]).toEqual(['answer']);
+    const must = { kind: 'move' as const, of: ['answer'] };
+    const asked = { plan: { ...emptyClassPlan }, theme: null, musts: [must], mustNots: [], mostNew: null, one: true };
+    const [first] = (await findProposals(context, id, asked, TODAY))!.proposals;
+    const reasons = first!.units.find(({ unit }) => unit.of[0] === 'answer')!.reasons.join(' ');
+    expect(reasons).toMatch(/answers since this week what had no answer/);
+  });
   it('whoever may do nothing is never drilled: then it is said', async () => {
     for (const id of ['knee', 'back']) await createDocument(context, 'athlete', { id, name: id, limits: ['feeder only'] }, null);
     await createDocument(context, 'group', { id: 'injured', name: 'Injured', members: ['knee', 'back'] }, null);

@@ -161,7 +161,7 @@ describe('a new coach', () => {
     await input.uploadFile(good);
     await page.waitForFunction(() => location.pathname === '/board/my-passing-2');
     const again = await (await fetch(`${server.baseUrl}/api/trees/my-passing-2/file`)).text();
-    expect(again).toBe(text.replace('"id": "my-passing"', '"id": "my-passing-2"'));
+    expect(again).toBe(text.replaceAll('"id": "my-passing"', '"id": "my-passing-2"'));
   });
 
   it('a second window with a stale copy is told, shown the difference, and loses nothing', async () => {

@@ -199,7 +199,7 @@ describe('the server or the database stopped while typing', () => {
     const minutes = async () =>
       (
         (await (await fetch(`${server.baseUrl}/api/documents/class/league-evening`)).json()) as {
-          document: { slotMinutes: number; people: number };
+          document: { slotMinutes: number; warmUpMinutes: number };
         }
       ).document;
     const field = async (label: string, text: string): Promise<void> => {
@@ -211,13 +211,13 @@ describe('the server or the database stopped while typing', () => {
       await page.keyboard.type(text);
     };
     await field('Length', '45');
-    await field('People', '13');
+    await field('Warm-up', '13');
     await page.keyboard.press('Enter');
     await stored();
-    expect(await minutes()).toMatchObject({ slotMinutes: 45, people: 13 });
-    await field('People', '900');
+    expect(await minutes()).toMatchObject({ slotMinutes: 45, warmUpMinutes: 13 });
+    await field('Warm-up', '900');
     await page.keyboard.press('Enter');
-    await waitForText(page, 'People is a number from 2 to 200.');
+    await waitForText(page, 'Warm-up is a number from 0 to 60.');
     await page.keyboard.press('Escape');
     await page.setRequestInterception(true);
     const cut = (request: import('puppeteer-core').HTTPRequest) =>

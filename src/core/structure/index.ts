@@ -12,6 +12,7 @@ export * from './ladder';
 export * from './lateBranches';
 export * from './midway';
 export * from './necessaryHubs';
+export * from './newAnswers';
 export * from './prevented';
 export * from './provoked';
 export * from './routes';

@@ -216,6 +216,16 @@ export const manyRecentChanges = (db: Db, { gymId, kind, id }: Key, limit: numbe
   from document_changes where gym_id = ${gymId} and kind = ${kind} and document_id = ${id} and revision > 1 order by revision desc limit ${limit}`;
 
 /** The rows that the last change touched, in its order. */
+/** Ids of the rows of a list that edits of the last days added. */
+export async function manyAddedRows(db: Db, { gymId, kind, id }: Key, list: string, days: number): Promise<string[]> {
+  const rows = await db<{ id: string }[]>`
+    select distinct change ->> 'id' as id
+    from document_changes, jsonb_array_elements(diff -> 'changes') as change
+    where gym_id = ${gymId} and kind = ${kind} and document_id = ${id} and revision > 1 and made_at > now() - make_interval(days => ${days})
+      and change ->> 'kind' = 'row' and change ->> 'list' = ${list} and jsonb_typeof(change -> 'from') = 'null'`;
+  return rows.map((row) => row.id);
+}
+
 export async function manyLastTouched(db: Db, { gymId, kind, id }: Key): Promise<Diff | null> {
   const [row] = await db<{ diff: Diff }[]>`select diff from document_changes
     where gym_id = ${gymId} and kind = ${kind} and document_id = ${id} and revision > 1 and former is null order by revision desc limit 1`;

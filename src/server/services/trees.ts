@@ -2,11 +2,11 @@ import { err, ok, type Result } from '@/core/base';
 import type { Diff } from '@/core/document';
 import { treeInGym, withGame, type Athlete, type Group, type GymBook, type Opponent } from '@/core/people';
 import { formatTreeFile, normaliseTree, TREE_FILE_MAX_BYTES } from '@/core/notation';
-import { freshId, headerOf, type PositionId, type RuleSet, type TreeDocument } from '@/core/tree';
+import { freshId, headerOf, type PositionId, type RuleSet, type TransitionId, type TreeDocument } from '@/core/tree';
 import { kindOf, type AnyDocument, type Moved } from '@/documents';
 import { besideOf } from '@/documents/tree';
 import { inTransaction } from '../db/client';
-import { manyLastTouched } from '../queries/documents';
+import { manyAddedRows, manyLastTouched } from '../queries/documents';
 import { takeBeside } from './beside';
 import { takeClasses } from './carriedClasses';
 import type { Context } from './context';
@@ -45,6 +45,13 @@ export async function findBook(context: Context, treeId: string): Promise<GymBoo
 export async function findTreeInGym(context: Context, treeId: string, who: 'all' | 'named' = 'all'): Promise<TreeDocument | null> {
   const stored = await findTree(context, treeId);
   return stored && treeInGym(stored.tree, await findBook(context, treeId), who);
+}
+
+/** What was drawn so many days ago at the most is new. */
+export const DRAWN_DAYS = 7;
+/** Moves that were added to a tree in the last days; what came with the tree itself was not. */
+export async function findDrawn(context: Context, treeId: string, days: number): Promise<ReadonlySet<TransitionId>> {
+  return new Set(await manyAddedRows(context.db, keyOf(context, 'tree', treeId), 'transitions', days));
 }
 
 /** The positions that the last change touched: its rows, or where its transitions begin. */

@@ -1,7 +1,7 @@
 import type { PositionId, TransitionId, TreeDocument } from '../../tree';
 import { indexOf } from '../../tree';
 import { turnsOf, unitMinutes, LEAST_WORK, sidesOf, type ClassSettings } from '../clock/time';
-import { isHardUnit, practised, sharesOfRound, type Payoffs } from '../propose/candidates';
+import { answerKey, isHardUnit, practised, sharesOfRound, type Payoffs } from '../propose/candidates';
 import { tooSoon } from '../records/course';
 import { goodSessionsOn, knownOn, type HeldClass } from '../records/records';
 import { daysBetween } from '../records/staleness';
@@ -61,6 +61,12 @@ export function courseWorldOf(tree: TreeDocument, { units, payoffs, evenings, he
         ...{ key: `mistake ${id}`, move: numberOf(id), isTeaching: false },
         worth: knownAt.map(({ mistakes }) => (payoffs.practice.get(id) ?? 0) * Math.min(3, mistakes(id))),
       })),
+      ...(unit.kind === 'round' ? [] : (payoffs.answers ?? []))
+        .filter(({ transition }) => moves.includes(transition))
+        .map((item): OnceAt => ({
+          ...{ key: answerKey(item), move: numberOf(item.transition), isTeaching: true },
+          worth: knownAt.map(({ taughtTo }) => item.price * (1 - taughtTo(item.transition))),
+        })),
     ].filter(({ worth }) => worth.some((item) => item > 0));
     const settings = evenings[0]?.settings;
     const least = settings ? Math.min(unit.workMinutes, LEAST_WORK / sidesOf(unit, settings)) : unit.workMinutes;

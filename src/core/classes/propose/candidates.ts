@@ -1,3 +1,4 @@
+import type { NewAnswer } from '../../structure';
 import { indexOf, ownerOptions, type TransitionId, type TreeDocument } from '../../tree';
 import { LEAST_WORK, sidesOf, unitMinutes, type ClassSettings } from '../clock/time';
 import { resistanceOf, type DrillUnit } from '../units/units';
@@ -8,6 +9,11 @@ export interface Payoffs {
   readonly practice: ReadonlyMap<TransitionId, number>;
   /** Of announced moves. */
   readonly teaching: ReadonlyMap<TransitionId, number>;
+  /** What moves that were drawn of late answer, with what it cost while it had no answer; absent = none was drawn. */
+  readonly answers?: readonly Answered[];
+}
+export interface Answered extends NewAnswer {
+  readonly price: number;
 }
 /** What is known of those who come. */
 export interface Known {
@@ -24,7 +30,7 @@ export const NOTHING_KNOWN: Known = { staleness: () => 1, taughtTo: () => 0, mis
 /** Something that counts once a class, whichever units bring it. */
 export interface Once {
   readonly key: string;
-  readonly kind: 'teach' | 'mistake';
+  readonly kind: 'teach' | 'mistake' | 'answer';
   readonly transition: TransitionId;
   readonly worth: number;
 }
@@ -62,12 +68,15 @@ export function practised(tree: TreeDocument, unit: DrillUnit): TransitionId[] {
 /** In a round each move of the place comes up now and then, not every time. */
 export const sharesOfRound = (count: number): number => 1 / Math.max(1, count);
 
+/** Names what was answered: it counts once a class, whichever units answer it. */
+export const answerKey = ({ position, read, value }: NewAnswer): string => `answer ${JSON.stringify([position, read, value])}`;
+
 /** Every unit in its lengths, with what it brings to these people. */
 export function candidatesOf(
   tree: TreeDocument,
   units: readonly DrillUnit[],
   settings: ClassSettings,
-  { practice, teaching }: Payoffs,
+  { practice, teaching, answers = [] }: Payoffs,
   known: Known = NOTHING_KNOWN,
 ): Candidate[] {
   const { transitions } = indexOf(tree);
@@ -77,7 +86,11 @@ export function candidatesOf(
     const worths = moves.map((id) => ({ id, brings: (practice.get(id) ?? 0) * part, stale: known.staleness(id) }));
     const all = worths.reduce((sum, { brings }) => sum + brings, 0);
     const benefit = worths.reduce((sum, { brings, stale }) => sum + brings * stale, 0);
+    const answered = unit.kind === 'round' ? [] : answers.filter(({ transition }) => moves.includes(transition));
     const once = moves.flatMap((id): Once[] => [
+      ...answered
+        .filter(({ transition }) => transition === id)
+        .map((item) => ({ key: answerKey(item), kind: 'answer' as const, transition: id, worth: item.price * (1 - known.taughtTo(id)) })),
       ...(transitions.get(id)!.announced === true && unit.kind === 'move'
         ? [{ key: `teach ${id}`, kind: 'teach' as const, transition: id, worth: (teaching.get(id) ?? 0) * (1 - known.taughtTo(id)) }]
         : []),

@@ -27,9 +27,11 @@ export function sayReasons(
         : `${stale[0]!.toUpperCase()}${stale.slice(1)}.`,
     isNew ? 'New to most of them.' : '',
     ...once.map(({ kind, transition, worth }) =>
-      kind === 'mistake'
-        ? `A mistake in “${move(transition)}” was seen this week.`
-        : `“${move(transition)}” is announced and not taught yet${worth >= SHOWN ? `: ${sayPoints(worth)}` : ''}.`,
+      kind === 'answer'
+        ? `“${move(transition)}” answers since this week what had no answer${worth >= SHOWN ? `: that cost ${sayPoints(worth).slice(1)} in 100 rounds` : ''}.`
+        : kind === 'mistake'
+          ? `A mistake in “${move(transition)}” was seen this week.`
+          : `“${move(transition)}” is announced and not taught yet${worth >= SHOWN ? `: ${sayPoints(worth)}` : ''}.`,
     ),
     neededBy.length > 0
       ? `${neededBy.map((key) => `“${name(key)}”`).join(' and ')} ${neededBy.length === 1 ? 'builds' : 'build'} on it.`

@@ -21,7 +21,7 @@ import { letOthersIn } from '@/documents/letOthersIn';
 import { emptyClassPlan, type ClassPlan } from '@/documents/class/schema';
 import type { Context } from '../context';
 import { findElsewhere } from '../elsewhere';
-import { findBook, findTree } from '../trees';
+import { DRAWN_DAYS, findBook, findDrawn, findTree } from '../trees';
 import { findClasses } from './classes';
 import { findHeld } from './held';
 import { MOST_UNITS, weighFor } from './proposing';
@@ -76,7 +76,11 @@ export async function findCourse(
   const held = await findHeld(context, treeId);
   const { tree, possible, payoffs } = await weighFor(
     treeInGym(stored.tree, book),
-    { athletes, filter: {}, elsewhere: (shown, filter, question) => findElsewhere(context, shown, filter, question) },
+    {
+      ...{ athletes, filter: {} },
+      elsewhere: (shown, filter, question) => findElsewhere(context, shown, filter, question),
+      drawn: await findDrawn(context, treeId, DRAWN_DAYS),
+    },
     () => [],
   );
   const known = knownOn(

@@ -16,7 +16,7 @@ import { indexOf, type TreeDocument } from '@/core/tree';
 import { inHundred, sayGap, sayGone, sayImpossible, sayLeftOut, sayNotMet, sayReasons, sayUnit, sayWeighed } from '@/core/words';
 import type { ProposalAsked, ProposalsAnswer, ProposalSent } from '@/contracts/classes';
 import type { Context } from '../context';
-import { findBook, findTree } from '../trees';
+import { DRAWN_DAYS, findBook, findDrawn, findTree } from '../trees';
 import { findClasses } from './classes';
 import { findHeld } from './held';
 import { findElsewhere } from '../elsewhere';
@@ -95,6 +95,7 @@ export async function findProposals(
   const found = await proposeFrom(treeInGym(stored.tree, book), {
     ...{ settings: plan, filter: plan.filter ?? {}, athletes, known, theme, musts, mustNots, mostNew, soon, one },
     elsewhere: (shown, filter, question) => findElsewhere(context, shown, filter, question),
+    drawn: await findDrawn(context, treeId, DRAWN_DAYS),
   });
   const { tree, candidates, first, second, around } = found;
   const names = new Map(candidates.map(({ unit }) => [unit.key, sayUnit(tree, unit)]));

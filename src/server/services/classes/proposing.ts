@@ -1,4 +1,6 @@
+import type { InPieces } from '@/core/base';
 import {
+  answerKey,
   candidatesOf,
   knownUnits,
   limitedIn,
@@ -10,6 +12,7 @@ import {
   unitsByPlace,
   unlike,
   USUAL_SHAPE,
+  type Answered,
   type Candidate,
   type ClassSettings,
   type DrillUnit,
@@ -21,9 +24,10 @@ import {
   type Wanted,
 } from '@/core/classes';
 import { filterTree, opponentsIn, type Filter } from '@/core/lens';
-import { findPayoffsInPieces, NOWHERE_KNOWN, questionAgainst, type Elsewhere, type OddsQuestion } from '@/core/odds';
+import { findPayoffsInPieces, findPricesInPieces, NOWHERE_KNOWN, questionAgainst, type Elsewhere, type OddsQuestion } from '@/core/odds';
 import { levelRank, type Athlete } from '@/core/people';
-import { indexOf, type TreeDocument } from '@/core/tree';
+import { findNewAnswers, withoutMoves } from '@/core/structure';
+import { indexOf, type TransitionId, type TreeDocument } from '@/core/tree';
 import { letOthersIn } from '@/documents/letOthersIn';
 import { solveProgramme } from '../../solver/solveProgramme';
 
@@ -42,6 +46,8 @@ export interface Asked {
   readonly one?: boolean;
   /** Keys of units that came too short a time ago. */
   readonly soon?: ReadonlySet<string>;
+  /** Moves that were drawn this week. */
+  readonly drawn?: ReadonlySet<TransitionId>;
   /** What places are worth that go on in another tree; absent = by default. */
   readonly elsewhere?: (shown: TreeDocument, filter: Filter, question: OddsQuestion) => Promise<Elsewhere>;
 }
@@ -103,10 +109,32 @@ export const MOST_UNITS = 300;
 const workable = (tree: TreeDocument, units: readonly DrillUnit[], athletes: readonly Athlete[]): DrillUnit[] =>
   athletes.length === 0 ? [...units] : units.filter((unit) => limitedIn(tree, unit, athletes).length < athletes.length);
 
+/** What was answered this week, with what it cost before. */
+function* answeredInPieces(
+  tree: TreeDocument,
+  drawn: ReadonlySet<TransitionId>,
+  question: OddsQuestion,
+  elsewhere: Elsewhere,
+): InPieces<Answered[]> {
+  const found = findNewAnswers(tree, drawn);
+  if (found.length === 0) return [];
+  const gaps = [...new Map(found.map((item) => [answerKey(item), item])).values()].map(({ position, read, value }) => ({
+    position,
+    read,
+    value,
+  }));
+  const prices = yield* findPricesInPieces(withoutMoves(tree, drawn), gaps, question, elsewhere);
+  return found.flatMap((item) => {
+    const price =
+      prices.find(({ gap }) => gap.position === item.position && gap.read === item.read && gap.value === item.value)?.price ?? 0;
+    return price > 0 ? [{ ...item, price }] : [];
+  });
+}
+
 /** The tree as it is looked at for these people, the units that somebody of them may work at, and what practice and teaching bring. */
 export async function weighFor(
   whole: TreeDocument,
-  { athletes, filter: asked, elsewhere }: Pick<Asked, 'athletes' | 'filter' | 'elsewhere'>,
+  { athletes, filter: asked, elsewhere, drawn = new Set() }: Pick<Asked, 'athletes' | 'filter' | 'elsewhere' | 'drawn'>,
   musts: (tree: TreeDocument) => readonly DrillUnit[],
 ) {
   const filter = boundBy(asked, athletes);
@@ -115,8 +143,10 @@ export async function weighFor(
   // A must is as the coach has it: in his minutes, on his sides.
   const units = [...new Map([...offers, ...musts(tree)].map((unit) => [unit.key, unit])).values()];
   const question = questionAgainst(opponentsIn(whole, filter));
-  const payoffs = await letOthersIn(findPayoffsInPieces(tree, question, (await elsewhere?.(tree, filter, question)) ?? NOWHERE_KNOWN));
-  return { tree, units, possible: workable(tree, units, athletes), payoffs };
+  const worths = (await elsewhere?.(tree, filter, question)) ?? NOWHERE_KNOWN;
+  const payoffs = await letOthersIn(findPayoffsInPieces(tree, question, worths));
+  const answers = await letOthersIn(answeredInPieces(tree, drawn, question, worths));
+  return { tree, units, possible: workable(tree, units, athletes), payoffs: { ...payoffs, answers } };
 }
 
 /** The best class of a tree for a slot and these people, and a clearly different one. */
