@@ -74,7 +74,7 @@ describe('classes of a gym', () => {
       balance: [{ kind: 'family' as const, of: 'half', name: 'half guard' }],
     };
     const shares: number[] = [];
-    const found = (await findCourse(context, tree.id, asked, { onProgress: (share) => shares.push(share) }))!;
+    const found = (await findCourse(context, tree.id, asked, TODAY, { onProgress: (share) => shares.push(share) }))!;
     expect(found.classes.map(({ date }) => date)).toEqual(dates);
     expect(found.said).toMatch(/^All these classes together are worth \d/);
     expect(shares.length).toBeGreaterThan(3);
@@ -91,13 +91,15 @@ describe('classes of a gym', () => {
     const { units, date } = found.classes[2]!;
     const mine = { ...emptyClassPlan, id: 'mine', name: 'Mine', tree: tree.id, group: 'evening', date, units, people: 13 };
     expect((await createDocument(context, 'class', mine, null)).ok).toBe(true);
-    const again = (await findCourse(context, tree.id, asked))!;
+    const again = (await findCourse(context, tree.id, asked, TODAY))!;
     expect(again.classes.map((item) => item.date)).toEqual(dates.filter((item) => item !== date));
     const near = again.classes.filter((item) => ['2027-03-04', '2027-03-11'].includes(item.date)).flatMap((item) => item.units.map(key));
     for (const unit of units) expect(near).not.toContain(key(unit));
     const stop = new AbortController();
-    await expect(findCourse(context, tree.id, asked, { signal: stop.signal, onProgress: () => stop.abort() })).rejects.toThrow(Cancelled);
-    expect(await findCourse(context, 'nothing', asked)).toBeNull();
+    await expect(findCourse(context, tree.id, asked, TODAY, { signal: stop.signal, onProgress: () => stop.abort() })).rejects.toThrow(
+      Cancelled,
+    );
+    expect(await findCourse(context, 'nothing', asked, TODAY)).toBeNull();
   }, 60_000);
   it('what was answered this week brings what it cost before, and says so', async () => {
     const id = 'answered';

@@ -1,3 +1,4 @@
+import type { InPieces } from '../../base';
 import { stalenessAfter } from '../records/staleness';
 import { forgettingIn, type CourseWorld } from './world';
 
@@ -19,7 +20,7 @@ const PATIENCE = 12;
  * Prices go down the subgradient, by as much as the bound stands above a course that is known (Polyak 1969; Held, Wolfe & Crowder 1974).
  * Order, shape and what a class is about are let go. `known`: what some course is worth.
  */
-export function boundOf(world: CourseWorld, known: number): Bound {
+export function* boundInPieces(world: CourseWorld, known: number): InPieces<Bound> {
   const { evenings } = world;
   const { mostNew } = world.rules;
   const open = evenings.flatMap((evening, at) => (evening.stands === null ? [at] : []));
@@ -33,6 +34,7 @@ export function boundOf(world: CourseWorld, known: number): Bound {
   for (const at of open) minute[at] = usual[Math.min(usual.length - 1, open.length * 4)] ?? 0;
   let [pace, stuck] = [1, 0];
   for (let step = 0; step < STEPS; step++) {
+    yield 0;
     const used = new Float64Array(evenings.length);
     const news = new Float64Array(evenings.length);
     let worth = 0;

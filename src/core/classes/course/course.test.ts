@@ -3,7 +3,7 @@ import { describe, expect, it } from 'vitest';
 import { randomCourse } from '../../../../tests/support/randomCourse';
 import { atOnce } from '../../base';
 import { USUAL_SHAPE } from '../propose/model';
-import { boundOf } from './bound';
+import { boundInPieces } from './bound';
 import { planCourseInPieces } from './search';
 import { missedBalance, worthOfCourse } from './worth';
 import { minutesOf, type Course, type CourseWorld, type Lesson } from './world';
@@ -44,7 +44,7 @@ describe('a course', () => {
         const found = atOnce(planCourseInPieces(world, 2000));
         expect(found.worth.worth).toBeLessThanOrEqual(best + 1e-12);
         reached.push(found.worth.worth / best);
-        expect(boundOf(world, 0).worth).toBeGreaterThanOrEqual(best - 1e-9);
+        expect(atOnce(boundInPieces(world, 0)).worth).toBeGreaterThanOrEqual(best - 1e-9);
       }),
       { numRuns: 40, seed: 5 },
     );

@@ -1,3 +1,4 @@
+import type { InPieces } from '../../base';
 import type { PositionId, TransitionId, TreeDocument } from '../../tree';
 import { indexOf } from '../../tree';
 import { turnsOf, unitMinutes, LEAST_WORK, sidesOf, type ClassSettings } from '../clock/time';
@@ -33,7 +34,7 @@ interface Given {
 }
 
 /** A course of a tree's units as numbers: what each brings, what comes before it, and how much of it is forgotten by each evening. */
-export function courseWorldOf(tree: TreeDocument, { units, payoffs, evenings, held, rules }: Given): CourseWorld {
+export function* courseWorldInPieces(tree: TreeDocument, { units, payoffs, evenings, held, rules }: Given): InPieces<CourseWorld> {
   const numbers = new Map<TransitionId, number>();
   const numberOf = (id: TransitionId): number => {
     if (!numbers.has(id)) numbers.set(id, numbers.size);
@@ -48,6 +49,7 @@ export function courseWorldOf(tree: TreeDocument, { units, payoffs, evenings, he
   const stood = evenings.map(({ stands }) => stands && movesOf(stands));
   const knownAt = evenings.map(({ date, expected }) => knownOn(held, date, expected));
   const { transitions } = indexOf(tree);
+  yield 0;
   const unitsOf = units.map((unit): CourseUnit => {
     const moves = practised(tree, unit);
     const part = unit.kind === 'round' ? sharesOfRound(moves.length) : 1;
@@ -83,25 +85,31 @@ export function courseWorldOf(tree: TreeDocument, { units, payoffs, evenings, he
   const first = evenings[0]?.date ?? '';
   const standing = evenings.flatMap(({ date, stands }) => (stands ? [{ date, units: stands }] : []));
   const past = held.map(({ date, units: done }) => ({ date, units: done.map(({ unit }) => unit) }));
+  const eveningOf = ({ date, settings, expected }: CourseEvening, e: number): Evening => {
+    const soon = tooSoon([...past, ...standing], date, rules.gapDays);
+    const sessions = goodSessionsOn(held, date, expected);
+    const work = units.map((unit) => turnsOf(unit, settings));
+    return {
+      day: daysBetween(first, date),
+      minutes: settings.slotMinutes - settings.warmUpMinutes - settings.debriefMinutes,
+      before: units.map((unit) => unitMinutes({ ...unit, workMinutes: 0 }, settings)),
+      turns: work,
+      stale: moves.map(knownAt[e]!.staleness),
+      taught: moves.map(knownAt[e]!.taughtTo),
+      sessions: moves.map(sessions),
+      barred: new Set(units.flatMap(({ key }, i) => (soon.has(key) ? [i] : []))),
+      stands: stood[e]!,
+    };
+  };
+  const all: Evening[] = [];
+  for (const [e, evening] of evenings.entries()) {
+    all.push(eveningOf(evening, e));
+    yield 0;
+  }
   return {
     moves,
     units: unitsOf,
-    evenings: evenings.map(({ date, settings, expected }, e): Evening => {
-      const soon = tooSoon([...past, ...standing], date, rules.gapDays);
-      const sessions = goodSessionsOn(held, date, expected);
-      const work = units.map((unit) => turnsOf(unit, settings));
-      return {
-        day: daysBetween(first, date),
-        minutes: settings.slotMinutes - settings.warmUpMinutes - settings.debriefMinutes,
-        before: units.map((unit) => unitMinutes({ ...unit, workMinutes: 0 }, settings)),
-        turns: work,
-        stale: moves.map(knownAt[e]!.staleness),
-        taught: moves.map(knownAt[e]!.taughtTo),
-        sessions: moves.map(sessions),
-        barred: new Set(units.flatMap(({ key }, i) => (soon.has(key) ? [i] : []))),
-        stands: stood[e]!,
-      };
-    }),
+    evenings: all,
     rules: {
       ...rules,
       places: rules.places && new Map([...rules.places].map(([place, keys]) => [place, numbersOf(at, keys)])),

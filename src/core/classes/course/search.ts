@@ -1,6 +1,6 @@
 import { seededRandom, type InPieces, type Random } from '../../base';
 import type { PositionId } from '../../tree';
-import { boundOf, type Bound } from './bound';
+import { boundInPieces, type Bound } from './bound';
 import { builtLesson } from './build';
 import { Ledger, missedBalance, worthOfCourse, type CourseWorth } from './worth';
 import type { Course, CourseWorld, Lesson } from './world';
@@ -11,9 +11,6 @@ export interface PlannedCourse {
   /** No course is worth more, points of V. */
   readonly bound: number;
 }
-/** Told while it is looked for. */
-export type OnCourse = (found: PlannedCourse) => void;
-
 /** How a class is put together. */
 type How = Pick<Parameters<typeof builtLesson>[0], 'about' | 'kept' | 'noise' | 'favoured'>;
 
@@ -26,19 +23,12 @@ const WARM = 0.03;
  * that bring least for the prices of their minutes, and made anew with some luck (large-neighbourhood search; Shaw 1998); a little may be
  * lost on the way, less and less (simulated annealing). Seeded. `tries`: how often.
  */
-export function* planCourseInPieces(
-  world: CourseWorld,
-  tries: number,
-  seed = 1,
-  onCourse: OnCourse = () => undefined,
-): InPieces<PlannedCourse> {
+export function* planCourseInPieces(world: CourseWorld, tries: number, seed = 1): InPieces<PlannedCourse> {
   const search = new Search(world, seededRandom(seed));
   yield* search.begin();
-  search.price();
-  yield 0;
+  yield* search.price();
   for (let done = 0; done < tries; done++) {
     search.tryOne(1 - done / tries);
-    if (done % 200 === 0) onCourse(search.found());
     yield done / tries;
   }
   return search.found();
@@ -47,7 +37,7 @@ export function* planCourseInPieces(
 class Search {
   private readonly open: readonly number[];
   private readonly places: readonly (PositionId | null)[];
-  private now: Lesson[] | (Lesson | null)[] = [];
+  private now: (Lesson | null)[];
   private worth: CourseWorth;
   private bound: Bound | null = null;
   private best: { course: Course; worth: CourseWorth };
@@ -66,8 +56,8 @@ class Search {
   found = (): PlannedCourse => ({ ...this.best, bound: Math.max(this.bound?.worth ?? 0, this.best.worth.worth) });
 
   /** Prices of minutes, from what is known so far. */
-  price(): void {
-    this.bound = boundOf(this.world, this.best.worth.worth);
+  *price(): InPieces<void> {
+    this.bound = yield* boundInPieces(this.world, this.best.worth.worth);
   }
   private minutePrice = (at: number): number => this.bound?.minute[at] ?? 0;
 

@@ -1,15 +1,17 @@
 import {
   attendance,
   candidatesOf,
-  courseWorldOf,
+  courseWorldInPieces,
   knownOn,
   missedBalance,
   mostWorthwhile,
   planCourseInPieces,
+  standingOf,
   unitMinutes,
   unitsByPlace,
   USUAL_SHAPE,
   type CourseEvening,
+  type CourseWorld,
   type DrillUnit,
   type PlannedCourse,
 } from '@/core/classes';
@@ -18,7 +20,7 @@ import { indexOf, ownerRoleOf, type TreeDocument } from '@/core/tree';
 import { inHundred, sayCourse, sayMissed } from '@/core/words';
 import type { BalanceAsked, CourseAnswer, CourseAsked } from '@/contracts/course';
 import { letOthersIn } from '@/documents/letOthersIn';
-import { emptyClassPlan, type ClassPlan } from '@/documents/class/schema';
+import { emptyClassPlan, type ClassDocument, type ClassPlan } from '@/documents/class/schema';
 import type { Context } from '../context';
 import { findElsewhere } from '../elsewhere';
 import { DRAWN_DAYS, findBook, findDrawn, findTree } from '../trees';
@@ -48,6 +50,7 @@ export async function findCourse(
   context: Context,
   treeId: string,
   asked: CourseAsked,
+  today: string,
   run: { readonly signal?: AbortSignal; readonly onProgress?: (share: number) => void } = {},
 ): Promise<CourseAnswer | null> {
   const stored = await findTree(context, treeId);
@@ -59,21 +62,27 @@ export async function findCourse(
     ...(group === undefined ? {} : { group }),
     ...(time === undefined ? {} : { time }),
   });
-  const first = asked.dates.toSorted()[0]!;
-  const byHand = (await findClasses(context, treeId))
-    .map(({ plan }) => plan)
-    .filter((plan) => plan.date !== undefined && plan.date >= first && plan.group === group && plan.fromCourse !== true);
+  const dates = [...new Set(asked.dates)].toSorted();
+  const first = dates[0]!;
+  const held = await findHeld(context, treeId);
+  // What is planned before the first of them teaches, too; what was held is in the records.
+  const stands = ({ id, date, group: of, fromCourse }: ClassDocument): boolean =>
+    date !== undefined &&
+    of === group &&
+    date >= today &&
+    (date < first || fromCourse !== true) &&
+    standingOf(id, date, held, today) !== 'held';
+  const byHand = (await findClasses(context, treeId)).map(({ plan }) => plan).filter(stands);
   const taken = new Set(byHand.map(({ date }) => date));
   const evenings = [
     ...byHand.map((plan): CourseEvening => ({ ...eveningOf(plan), stands: plan.units })),
-    ...asked.dates.filter((date) => !taken.has(date)).map((date): CourseEvening => ({ ...eveningOf(slotOf(date)), stands: null })),
+    ...dates.filter((date) => !taken.has(date)).map((date): CourseEvening => ({ ...eveningOf(slotOf(date)), stands: null })),
   ].toSorted((a, b) => (a.date < b.date ? -1 : 1));
   function eveningOf(plan: ClassPlan): Omit<CourseEvening, 'stands'> {
     const attended = attendance(plan, book);
     return { date: plan.date!, settings: attended.plan, expected: attended.expected.map(({ id }) => id) };
   }
   const { expected: athletes, plan: settings } = attendance(slotOf(first), book);
-  const held = await findHeld(context, treeId);
   const { tree, possible, payoffs } = await weighFor(
     treeInGym(stored.tree, book),
     {
@@ -91,7 +100,7 @@ export async function findCourse(
   const weighed = new Set(mostWorthwhile(candidatesOf(tree, possible, settings, payoffs, known), MOST_UNITS).map(({ unit }) => unit.key));
   const units = possible.filter(({ key }) => weighed.has(key));
   const places = unitsByPlace(tree, units);
-  const world = courseWorldOf(tree, {
+  const given = {
     ...{ units, payoffs, evenings, held },
     rules: {
       ...{ shape: USUAL_SHAPE, mostNew, hardInARow: 2, hardClasses: HARD_CLASSES, gapDays },
@@ -101,7 +110,8 @@ export async function findCourse(
         keys: new Set(units.filter((unit) => inBalance(tree, item, unit)).map(({ key }) => key)),
       })),
     },
-  });
+  };
+  const world = await letOthersIn(courseWorldInPieces(tree, given), { ...(run.signal ? { signal: run.signal } : {}) });
   const found = await letOthersIn(planCourseInPieces(world, Math.max(LEAST_TRIES, Math.round(TRIES / evenings.length))), run);
   return answerOf(tree, evenings, units, world, found);
 }
@@ -110,7 +120,7 @@ function answerOf(
   tree: TreeDocument,
   evenings: readonly CourseEvening[],
   units: readonly DrillUnit[],
-  world: ReturnType<typeof courseWorldOf>,
+  world: CourseWorld,
   { course, worth, bound }: PlannedCourse,
 ): CourseAnswer {
   const { positions } = indexOf(tree);

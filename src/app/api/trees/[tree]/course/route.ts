@@ -2,6 +2,7 @@ import { courseAskedSchema, type CourseLine } from '@/contracts/course';
 import { readJson } from '@/server/http/readJson';
 import { linesOf } from '@/server/http/linesOf';
 import { treeRoute } from '@/server/http/route';
+import { today } from '@/server/today';
 import { findCourse } from '@/server/services/classes/courses';
 
 export const dynamic = 'force-dynamic';
@@ -11,7 +12,7 @@ export const POST = treeRoute('trees/course', async (context, treeId, request) =
   const body = await readJson(request, courseAskedSchema);
   if (!body.ok) return body.error;
   return linesOf<CourseLine>('trees/course', request.signal, async (say, signal) => {
-    const answer = await findCourse(context, treeId, body.value, { signal, onProgress: (share) => say({ share }) });
+    const answer = await findCourse(context, treeId, body.value, today(), { signal, onProgress: (share) => say({ share }) });
     say(answer ? { answer } : { problems: ['There is no such tree.'] });
   });
 });
