@@ -63,8 +63,8 @@ export function PairsPanel({ tree, plan, units, expected, before, onChange }: Pr
           ? 'as you changed them'
           : planned.repeats === 0
             ? 'nobody twice'
-            : `${plural(planned.repeats, 'meeting')} more than once, since there are not enough others`}
-        {before.size > 0 && ', counted with the three weeks before'}. Press two people of a round to change them.
+            : `${plural(planned.repeats, 'time')} two who have met in this class already, since there are not enough others`}
+        {before.size > 0 && '; who worked together in the three weeks before comes later'}. Press two people of a round to change them.
       </p>
       {planned.alone.length > 0 && (
         <p className="mt-1 border-l-[3px] border-red pl-2">

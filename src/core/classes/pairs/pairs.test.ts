@@ -43,6 +43,25 @@ describe('pairs', () => {
     expect(of(minor('kid'), minor('kit'), ...adults).rounds[0]).toContainEqual(['kid', 'kit']);
     expect(brokenIn([['kid', 'a']], new Map([minor('kid'), one('a')].map((item) => [item.id, item])))).toHaveLength(1);
   });
+  it('who has met of late comes later, but nobody twice in a class before all have met', () => {
+    const people = [one('a', 60), one('b', 60), one('c', 90), one('d', 90)];
+    const of = (rounds: number) =>
+      planPairs(people, {
+        rounds,
+        seed: 1,
+        before: new Map([
+          [metKey('a', 'b'), 5],
+          [metKey('a', 'c'), 9],
+        ]),
+      });
+    expect(of(1).rounds[0]).toEqual([
+      ['a', 'd'],
+      ['b', 'c'],
+    ]);
+    const { rounds, repeats } = of(3);
+    expect(repeats).toBe(0);
+    expect(new Set(rounds.flat().map((group) => group.join())).size).toBe(6);
+  });
   it('an odd number makes one three, each as often as the others, give or take one', () => {
     const { rounds } = planPairs(crowd(7), { rounds: 7, seed: 3 });
     const times = new Map<string, number>();

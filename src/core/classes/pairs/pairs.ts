@@ -28,7 +28,7 @@ export interface PairPlan {
   readonly rounds: readonly (readonly Pairing[])[];
   /** Who can work with nobody who came. */
   readonly alone: readonly string[];
-  /** How often two meet again, over all rounds and what is known of before. */
+  /** How often two meet again in these rounds. */
   readonly repeats: number;
 }
 
@@ -57,6 +57,8 @@ export const pairsIn = (group: Pairing): string[] => group.flatMap((a, i) => gro
 
 /** A repeat outweighs every difference, and a difference every throw of the dice. */
 const REPEAT = 1_000_000;
+/** Nobody meets anybody twice in a class before all have met, however often they have met in the weeks before. */
+const IN_CLASS = 100;
 const UNIT = 100;
 const PASSES = 3;
 /** Threes that are tried, the cheapest first; of a crowd fewer. */
@@ -65,20 +67,19 @@ const threesOf = (count: number): number => (count > 20 ? 8 : 40);
 /** Of one set of people who may work together: its rounds, improved one by one with all others as they are. */
 class Rounds {
   readonly rounds: (readonly Pairing[])[] = [];
-  private readonly met: Map<string, number>;
+  private readonly met = new Map<string, number>();
   private readonly threes = new Map<string, number>();
 
   constructor(
     private readonly people: readonly Trainee[],
-    before: ReadonlyMap<string, number>,
+    private readonly before: ReadonlyMap<string, number>,
     private readonly jitter: ReadonlyMap<string, number>,
-  ) {
-    this.met = new Map(before);
-  }
+  ) {}
   private costOf(a: Trainee, b: Trainee): number {
     if (!mayPair(a, b)) return Infinity;
     const key = keyOf(a.id, b.id);
-    return (this.met.get(key) ?? 0) * REPEAT + Math.round(pairCost(a, b) * 10) * UNIT + (this.jitter.get(key) ?? 0);
+    const met = (this.met.get(key) ?? 0) * IN_CLASS + (this.before.get(key) ?? 0);
+    return met * REPEAT + Math.round(pairCost(a, b) * 10) * UNIT + (this.jitter.get(key) ?? 0);
   }
   private count(groups: readonly Pairing[], by: 1 | -1): void {
     for (const group of groups) {
