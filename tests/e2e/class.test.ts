@@ -161,6 +161,18 @@ describe('a class for thirteen, from the demo', () => {
   });
 });
 
+describe('what is sent', () => {
+  it('is a PDF of the cards and a page for the pocket; a class that is not there is said so', async () => {
+    const of = (path: string) => fetch(`${server.baseUrl}/api/trees/league-evening/${path}`);
+    const cards = await of('cards');
+    expect([cards.status, cards.headers.get('content-type')]).toEqual([200, 'application/pdf']);
+    const pocket = await of('classPocket');
+    expect(pocket.headers.get('content-disposition')).toMatch(/^attachment/);
+    expect(await pocket.text()).toContain('<h1>');
+    for (const path of ['cards', 'classPocket', 'sheet']) expect((await of(`${path}?class=constructor`)).status).toBe(404);
+  });
+});
+
 describe('a course', () => {
   interface Planned {
     readonly id: string;

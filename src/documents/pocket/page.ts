@@ -1,6 +1,7 @@
 import type { Pocket, PocketMove, PocketPlace } from '@/core/pocket';
 import { plural } from '@/core/words';
 import { pocketApp, rankPlaces } from './app';
+import { escaped } from './escaped';
 import { POCKET_STYLE } from './style';
 
 /** A picture as it is put into the page. */
@@ -18,8 +19,6 @@ export interface PocketPage {
 /** What a message carries easily. */
 export const POCKET_MAX_BYTES = 500_000;
 
-const ENTITIES: Readonly<Record<string, string>> = { '&': '&amp;', '<': '&lt;', '>': '&gt;', '"': '&quot;', "'": '&#39;' };
-const escaped = (text: string): string => text.replace(/[&<>"']/g, (sign) => ENTITIES[sign]!);
 /** JSON within a script: no tag can begin in it. */
 const asData = (value: unknown): string =>
   JSON.stringify(value)

@@ -27,6 +27,9 @@ export default async function SheetPage({ params, searchParams }: SearchedTreePa
         <a href={`/api/trees/${id}/sheet${query}`} className="underline">
           Save as PDF
         </a>
+        <a href={`/api/trees/${id}/classPocket${query}`} className="underline">
+          Pocket page
+        </a>
       </nav>
       {/* A page is as wide as paper, also on a phone. */}
       <div role="region" aria-label="The sheet" tabIndex={0} className="overflow-x-auto print:overflow-visible">
