@@ -137,7 +137,7 @@ export function CourseScreen({ tree, book, classes, held, today }: Props) {
     },
   });
   const set = (patch: Partial<CourseWanted>) => setAsked({ ...asked, ...patch });
-  const planner = useCoursePlanner(tree, classes, today, () => router.refresh());
+  const planner = useCoursePlanner(tree, today, () => router.refresh());
   const weeks = useMemo(() => courseWeeks(tree, classes, held, today, asked.group), [tree, classes, held, today, asked.group]);
   const all = weeks.flatMap((week) => week.classes);
   const missed = all.filter(({ standing }) => standing === 'missed');

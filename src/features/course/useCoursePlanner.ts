@@ -1,5 +1,6 @@
 'use client';
 import { useRef, useState } from 'react';
+import { ask } from '@/client/api';
 import { askInLines } from '@/client/askInLines';
 import { createDocument, deleteDocument } from '@/client/documents';
 import { idToAddress } from '@/contracts/address';
@@ -19,7 +20,7 @@ export interface CourseWanted extends Omit<CourseAsked, 'dates' | 'time'> {
 export type Progress = { readonly share: number } | { readonly done: number; readonly of: number };
 
 /** Plans the weeks ahead as a whole and writes them down evening by evening. Given up before it has an answer, nothing has changed. */
-export function useCoursePlanner(tree: TreeDocument, classes: readonly ClassDocument[], today: string, onDone: () => void) {
+export function useCoursePlanner(tree: TreeDocument, today: string, onDone: () => void) {
   const [progress, setProgress] = useState<Progress | null>(null);
   const [problems, setProblems] = useState<readonly string[]>([]);
   const [answer, setAnswer] = useState<CourseAnswer | null>(null);
@@ -70,12 +71,18 @@ export function useCoursePlanner(tree: TreeDocument, classes: readonly ClassDocu
   };
   /** What an evening had goes when its new class is there: stopped or refused, nothing is lost. */
   const writeAll = async (wanted: CourseWanted, from: string, found: CourseAnswer, signal: AbortSignal): Promise<readonly string[]> => {
-    const former = classes.filter(
-      (item) => item.fromCourse === true && item.date !== undefined && item.date >= from && item.group === wanted.group,
-    );
+    // As they stand now: another window may have planned meanwhile.
+    const now = await ask<{ documents: readonly { document: ClassDocument }[] }>('/api/documents/class?whole');
+    if (!now.ok) return now.problems;
+    const ahead = now.value.documents
+      .map(({ document }) => document)
+      .filter(({ tree: of, date, group }) => of === tree.id && date !== undefined && date >= from && group === wanted.group);
+    const former = ahead.filter(({ fromCourse }) => fromCourse === true);
+    const byHand = new Set(ahead.filter(({ fromCourse }) => fromCourse !== true).map(({ date }) => date));
     for (const [i, item] of found.classes.entries()) {
       if (signal.aborted) return [`Stopped: ${i} of ${found.classes.length} evenings are written down, the others are as they were.`];
       setProgress({ done: i, of: found.classes.length });
+      if (byHand.has(item.date)) continue;
       const wrong = [...(await write(wanted, item)), ...(await remove(former.filter(({ date }) => date === item.date)))];
       if (wrong.length > 0) return [`${item.date}: ${wrong.join(' ')}`];
     }
