@@ -60,7 +60,7 @@ export function useCoursePlanner(tree: TreeDocument, today: string, onDone: () =
         else if ('answer' in line) found = line.answer;
         else wrong = line.problems;
       });
-      if (wrong.length === 0 && found) wrong = await writeAll(wanted, from, found, controller.signal);
+      if (wrong.length === 0 && found) wrong = await writeAll(wanted, from, dates, found, controller.signal);
     } catch {
       // Given up: nothing was written.
     }
@@ -70,7 +70,13 @@ export function useCoursePlanner(tree: TreeDocument, today: string, onDone: () =
     onDone();
   };
   /** What an evening had goes when its new class is there: stopped or refused, nothing is lost. */
-  const writeAll = async (wanted: CourseWanted, from: string, found: CourseAnswer, signal: AbortSignal): Promise<readonly string[]> => {
+  const writeAll = async (
+    wanted: CourseWanted,
+    from: string,
+    dates: readonly string[],
+    found: CourseAnswer,
+    signal: AbortSignal,
+  ): Promise<readonly string[]> => {
     // As they stand now: another window may have planned meanwhile.
     const now = await ask<{ documents: readonly { document: ClassDocument }[] }>('/api/documents/class?whole');
     if (!now.ok) return now.problems;
@@ -86,8 +92,8 @@ export function useCoursePlanner(tree: TreeDocument, today: string, onDone: () =
       const wrong = [...(await write(wanted, item)), ...(await remove(former.filter(({ date }) => date === item.date)))];
       if (wrong.length > 0) return [`${item.date}: ${wrong.join(' ')}`];
     }
-    const dates = new Set(found.classes.map(({ date }) => date));
-    return remove(former.filter(({ date }) => !dates.has(date!)));
+    // On another day there is no class any more; where none could be made the former one stays.
+    return remove(former.filter(({ date }) => !dates.includes(date!)));
   };
   return { plan, progress, problems, answer, stop: () => running.current?.abort() };
 }

@@ -143,7 +143,7 @@ function answerOf(
     said: sayCourse(worth.worth, bound, world.rules.places !== null),
     notMet: [
       ...sayMissed(world.rules.balance, missed),
-      ...empty.map((date) => `${date}: no class that keeps the rules can be made of what is left.`),
+      ...empty.map((date) => `${date}: no class that keeps the rules fits into this slot with what is left; what stood there stays.`),
     ],
   };
 }
