@@ -5,7 +5,7 @@ export type Answer<T> =
   | { readonly ok: true; readonly status: number; readonly value: T }
   | { readonly ok: false; readonly status: number; readonly problems: readonly string[]; readonly edit?: string };
 
-const SILENT = 'The server does not answer.';
+export const SILENT = 'The server does not answer.';
 const PATIENCE_MS = 45_000;
 
 interface Request {

@@ -1,6 +1,5 @@
 import type { Refusal } from '@/contracts/documents';
-
-const SILENT = 'The server does not answer.';
+import { SILENT } from './api';
 
 /** Asks this machine's server for what takes a while, and tells each line that comes; rejects where it was given up. */
 export async function askInLines<L>(

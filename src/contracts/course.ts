@@ -12,7 +12,7 @@ export type BalanceAsked = z.output<typeof balanceSchema>;
 export const courseAskedSchema = z.strictObject({
   group: idSchema.optional(),
   /** Days on which there is to be a class. */
-  dates: z.array(z.iso.date()).min(1, 'no day is chosen').max(84),
+  dates: z.array(z.iso.date()).min(1).max(84),
   time: classPlanSchema.shape.time,
   slotMinutes: classPlanSchema.shape.slotMinutes,
   mostNew: z.number().int().min(0).max(20).nullable(),
@@ -27,8 +27,6 @@ export interface CourseClassSent {
   readonly about: string;
   readonly people: number;
   readonly minutes: number;
-  /** "4.3 in 100 rounds" */
-  readonly worth: string;
   readonly units: readonly PlannedUnit[];
 }
 export interface CourseAnswer {

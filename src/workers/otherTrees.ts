@@ -6,9 +6,14 @@ import { checkTree, type TreeDocument } from '@/core/tree';
 /** How long a tree that was read for what goes on in it counts as the gym's, in milliseconds. */
 const FRESH_MS = 60_000;
 
+/** The window's questions wait for it: no longer than this, in milliseconds. */
+const PATIENCE_MS = 20_000;
+
 /** A tree of the gym as it is stored; null = it is not there, or the server does not answer. */
 export async function fetchTree(id: string, at?: number): Promise<{ readonly document: TreeDocument; readonly revision: number } | null> {
-  const response = await fetch(`/api/documents/tree/${idToAddress(id)}${at === undefined ? '' : `?at=${at}`}`).catch(() => null);
+  const response = await fetch(`/api/documents/tree/${idToAddress(id)}${at === undefined ? '' : `?at=${at}`}`, {
+    signal: AbortSignal.timeout(PATIENCE_MS),
+  }).catch(() => null);
   if (!response?.ok) return null;
   const read = (await response.json()) as { document: TreeDocument; revision: number };
   return checkTree(read.document).ok ? read : null;

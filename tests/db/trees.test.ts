@@ -11,6 +11,8 @@ import { findTreeFile } from '@/server/services/treeFiles';
 import { copyTree, findLastTouched, findTree, importTree, storeTree } from '@/server/services/trees';
 import { findWeek } from '@/server/services/week';
 import { findClasses } from '@/server/services/classes/classes';
+import { unpackBundle } from '@/documents/tree/bundle';
+import { findBundle } from '@/server/services/bundles';
 import { parseTreeFile } from '@/documents/tree/file';
 import { demoTree } from '../../demo/demoTree';
 import { randomTree } from '../support/randomTree';
@@ -77,9 +79,16 @@ describe('a tree file', () => {
     expect((await findClasses(context, id)).map((item) => item.plan)).toEqual([plan]);
     const copied = await importTree(context, parsed.value, 'copy');
     if (!copied.ok) throw new Error('refused');
-    const [taken] = await findClasses(context, copied.value.treeId);
+    const { treeId } = copied.value;
+    const [taken] = await findClasses(context, treeId);
     expect(taken!.plan).toMatchObject({ name: 'Hour', units });
     expect(taken!.plan.date).toBeUndefined();
+    // There it has another id than in the file: taken in again it is known.
+    expect(taken!.plan.id).not.toBe('hour');
+    expect((await importTree(context, { ...parsed.value, id: treeId }, 'replace')).ok).toBe(true);
+    expect(await findClasses(context, treeId)).toHaveLength(1);
+    const bundle = unpackBundle((await findBundle(context, id))!);
+    expect(bundle.ok && bundle.value.file).toBe(file);
   });
 });
 

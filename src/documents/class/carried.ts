@@ -1,7 +1,7 @@
 import { z } from 'zod';
 import type { CarriedClass } from '@/core/tree';
 import { idSchema, nameSchema } from '../tree/schema';
-import { classPlanSchema, type ClassDocument } from './schema';
+import { classPlanSchema, repeatedUnits, type ClassDocument } from './schema';
 
 /** What a tree file says of a class: its clock and its units. Days, people and for whom it was stay in the gym. */
 export const carriedClassSchema = z.strictObject({
@@ -11,6 +11,7 @@ export const carriedClassSchema = z.strictObject({
     ...{ date: true, time: true, fromCourse: true },
     ...{ group: true, away: true, guests: true, pairs: true, pairSeed: true, filter: true },
   }).shape,
+  units: classPlanSchema.shape.units.refine((units) => repeatedUnits(units).length === 0, 'a unit stands twice in the class'),
 });
 
 /** A class as a tree file carries it. */

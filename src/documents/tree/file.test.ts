@@ -188,6 +188,22 @@ describe('classes that a file carries', () => {
   });
 });
 
+describe('a class that a file carries', () => {
+  it('has no unit twice', () => {
+    const tree = { ...normaliseTree(randomTree(3, { positions: 6, transitions: 9 })) };
+    const plan: ClassDocument = {
+      ...emptyClassPlan,
+      id: 'c',
+      name: 'C',
+      tree: 'x',
+      units: Array(2).fill({ kind: 'move', of: ['t0'] }) as ClassDocument['units'],
+    };
+    expect(problems(formatTreeFile({ ...tree, classes: [carriedClass(plan)] }))).toMatch(
+      /^classes\[0\] \("c"\) › units: a unit stands twice/,
+    );
+  });
+});
+
 describe('what a file carries along', () => {
   it('of an athlete never more than id, name, physique, better side, off and on', () => {
     const secret = {

@@ -215,7 +215,6 @@ export const manyRecentChanges = (db: Db, { gymId, kind, id }: Key, limit: numbe
   select revision, label, made_at, made_by, coalesce(jsonb_path_query_array(diff, '$.changes[0 to 3]'), '[]') as changes
   from document_changes where gym_id = ${gymId} and kind = ${kind} and document_id = ${id} and revision > 1 order by revision desc limit ${limit}`;
 
-/** The rows that the last change touched, in its order. */
 /** Ids of the rows of a list that edits of the last days added. */
 export async function manyAddedRows(db: Db, { gymId, kind, id }: Key, list: string, days: number): Promise<string[]> {
   const rows = await db<{ id: string }[]>`
@@ -226,6 +225,7 @@ export async function manyAddedRows(db: Db, { gymId, kind, id }: Key, list: stri
   return rows.map((row) => row.id);
 }
 
+/** The rows that the last change touched, in its order. */
 export async function manyLastTouched(db: Db, { gymId, kind, id }: Key): Promise<Diff | null> {
   const [row] = await db<{ diff: Diff }[]>`select diff from document_changes
     where gym_id = ${gymId} and kind = ${kind} and document_id = ${id} and revision > 1 and former is null order by revision desc limit 1`;

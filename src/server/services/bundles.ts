@@ -7,14 +7,15 @@ import { parseTreeFileInPieces } from '@/documents/tree/file';
 import { manyPictures } from '../queries/pictures';
 import type { Context } from './context';
 import { readPictures, storePictures } from './pictures';
-import { findTreeInGym, importTree, type ImportMode, type TakenTree } from './trees';
-import { formatTreeFile } from '@/core/notation';
+import { findTreeFile } from './treeFiles';
+import { findTree, importTree, type ImportMode, type TakenTree } from './trees';
 import type { StoreError } from './store';
 
 /** The tree file in a zip with its pictures; null = no such tree. */
 export async function findBundle(context: Context, treeId: string): Promise<Uint8Array | null> {
-  const tree = await findTreeInGym(context, treeId, 'named');
-  return tree && packBundle(formatTreeFile(tree), await manyPictures(context.db, context.gymId, picturesIn(tree)));
+  const file = await findTreeFile(context, treeId);
+  const stored = await findTree(context, treeId);
+  return file === null || stored === null ? null : packBundle(file, await manyPictures(context.db, context.gymId, picturesIn(stored.tree)));
 }
 
 /** What was taken in, and how many of its pictures are not here. */

@@ -17,7 +17,7 @@ import {
 } from '@/core/classes';
 import { treeInGym } from '@/core/people';
 import { indexOf, ownerRoleOf, type TreeDocument } from '@/core/tree';
-import { inHundred, sayCourse, sayMissed } from '@/core/words';
+import { sayCourse, sayMissed } from '@/core/words';
 import type { BalanceAsked, CourseAnswer, CourseAsked } from '@/contracts/course';
 import { letOthersIn } from '@/documents/letOthersIn';
 import { emptyClassPlan, type ClassDocument, type ClassPlan } from '@/documents/class/schema';
@@ -133,7 +133,7 @@ function answerOf(
       const planned = lesson.units.map((unit, i) => ({ ...units[unit]!, workMinutes: lesson.work[i]! }));
       return [
         {
-          ...{ date, people: settings.people, worth: inHundred(worth.each[at]!) },
+          ...{ date, people: settings.people },
           about: (lesson.about !== null && positions.get(lesson.about)?.name) || '',
           minutes: planned.reduce((sum, unit) => sum + unitMinutes(unit, settings), 0),
           units: planned.map(({ spec, workMinutes }) => ({ ...spec, work: workMinutes })),

@@ -1,8 +1,10 @@
 import { courseAskedSchema, type CourseLine } from '@/contracts/course';
 import { readJson } from '@/server/http/readJson';
 import { linesOf } from '@/server/http/linesOf';
+import { refuse } from '@/server/http/respond';
 import { treeRoute } from '@/server/http/route';
 import { today } from '@/server/today';
+import { findTree } from '@/server/services/trees';
 import { findCourse } from '@/server/services/classes/courses';
 
 export const dynamic = 'force-dynamic';
@@ -11,8 +13,9 @@ export const dynamic = 'force-dynamic';
 export const POST = treeRoute('trees/course', async (context, treeId, request) => {
   const body = await readJson(request, courseAskedSchema);
   if (!body.ok) return body.error;
+  if (!(await findTree(context, treeId))) return refuse(404, ['There is no such tree.']);
   return linesOf<CourseLine>('trees/course', request.signal, async (say, signal) => {
     const answer = await findCourse(context, treeId, body.value, today(), { signal, onProgress: (share) => say({ share }) });
-    say(answer ? { answer } : { problems: ['There is no such tree.'] });
+    say(answer ? { answer } : { problems: ['The tree was deleted meanwhile.'] });
   });
 });
