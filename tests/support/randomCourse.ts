@@ -60,7 +60,7 @@ export function randomCourse(
     evenings: Array.from({ length: evenings }, (_, e) => {
       const day = Math.floor(e / 2) * 7 + (e % 2) * 2;
       return {
-        ...{ day, minutes, stands: null, barred: new Set<number>() },
+        ...{ day, minutes, stands: null, isHard: false, barred: new Set<number>() },
         before: filled.map(() => 3),
         turns: filled.map(({ isRound }) => (isRound ? 2 : 4)),
         stale: times.map((n, i) => (n === 0 ? 1 : 1 - 2 ** (-(age[i]! + day) / (14 * 1.6 ** (n - 1))))),

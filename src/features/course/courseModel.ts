@@ -1,5 +1,5 @@
 import {
-  resistanceOf,
+  isHardClass,
   sidesOf,
   standingOf,
   turnsOf,
@@ -32,7 +32,6 @@ export interface Share {
   readonly part: number;
 }
 
-const HARD_PERCENT = 50;
 const workOf = (unit: DrillUnit, plan: ClassDocument): number => unit.workMinutes * turnsOf(unit, plan);
 
 /** Classes with a day, by weeks, the first week first; those of one group or all. */
@@ -49,11 +48,9 @@ export function courseWeeks(
   const byWeek = new Map<string, CourseClass[]>();
   for (const plan of dated.toSorted((a, b) => (a.date < b.date ? -1 : a.date > b.date ? 1 : 0))) {
     const { units } = unitsOf(tree, plan.units);
-    const work = units.reduce((sum, unit) => sum + workOf(unit, plan), 0);
-    const hard = units.filter((unit) => resistanceOf(unit)[1] >= HARD_PERCENT).reduce((sum, unit) => sum + workOf(unit, plan), 0);
     const monday = dayAfter(plan.date, -weekdayOf(plan.date));
     const item = {
-      ...{ plan, standing: standingOf(plan.id, plan.date, held, today), isHard: hard > work / 2 },
+      ...{ plan, standing: standingOf(plan.id, plan.date, held, today), isHard: isHardClass(units, plan) },
       titles: units.map((unit) => unitTitle(tree, unit)),
     };
     byWeek.set(monday, [...(byWeek.get(monday) ?? []), item]);

@@ -98,6 +98,19 @@ describe('a course', () => {
     expect(course[0]!.units).not.toContain(0);
     expect(course[2]).not.toBeNull();
   });
+  it('counts a hard class that stands by hand among those in a row, and leaves it', () => {
+    const hard = { hardClasses: 1, shape: null };
+    const world = randomCourse(4, { units: 10, evenings: 3, minutes: 40, rules: hard });
+    const rounds = world.units.flatMap(({ isHard }, i) => (isHard ? [i] : []));
+    const all = { about: null, units: [rounds[0]!], work: [world.units[rounds[0]!]!.work[1]] };
+    const with1 = (isHard: boolean) => ({
+      ...world,
+      evenings: world.evenings.map((evening, at) => (at === 1 ? { ...evening, stands: [], isHard } : evening)),
+    });
+    expect(worthOfCourse(with1(false), [all, null, null])).not.toBeNull();
+    expect(worthOfCourse(with1(true), [null, null, all])).toBeNull();
+    expect(worthOfCourse(with1(true), [all, null, null])).not.toBeNull();
+  });
   it('of no evenings, or of no units, is empty', () => {
     for (const world of [
       randomCourse(1, { units: 4, evenings: 0, minutes: 40 }),

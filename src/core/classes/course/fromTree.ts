@@ -2,7 +2,7 @@ import type { InPieces } from '../../base';
 import type { PositionId, TransitionId, TreeDocument } from '../../tree';
 import { indexOf } from '../../tree';
 import { turnsOf, unitMinutes, LEAST_WORK, sidesOf, type ClassSettings } from '../clock/time';
-import { answerKey, isHardUnit, practised, sharesOfRound, type Payoffs } from '../propose/candidates';
+import { answerKey, isHardClass, isHardUnit, practised, sharesOfRound, type Payoffs } from '../propose/candidates';
 import { tooSoon } from '../records/course';
 import { goodSessionsOn, knownOn, type HeldClass } from '../records/records';
 import { daysBetween } from '../records/staleness';
@@ -85,7 +85,7 @@ export function* courseWorldInPieces(tree: TreeDocument, { units, payoffs, eveni
   const first = evenings[0]?.date ?? '';
   const standing = evenings.flatMap(({ date, stands }) => (stands ? [{ date, units: stands }] : []));
   const past = held.map(({ date, units: done }) => ({ date, units: done.map(({ unit }) => unit) }));
-  const eveningOf = ({ date, settings, expected }: CourseEvening, e: number): Evening => {
+  const eveningOf = ({ date, settings, expected, stands }: CourseEvening, e: number): Evening => {
     const soon = tooSoon([...past, ...standing], date, rules.gapDays);
     const sessions = goodSessionsOn(held, date, expected);
     const work = units.map((unit) => turnsOf(unit, settings));
@@ -99,6 +99,7 @@ export function* courseWorldInPieces(tree: TreeDocument, { units, payoffs, eveni
       sessions: moves.map(sessions),
       barred: new Set(units.flatMap(({ key }, i) => (soon.has(key) ? [i] : []))),
       stands: stood[e]!,
+      isHard: isHardClass(stands?.flatMap((spec) => made(spec) ?? []) ?? [], settings),
     };
   };
   const all: Evening[] = [];

@@ -45,6 +45,8 @@ export interface Evening {
   readonly barred: ReadonlySet<number>;
   /** Moves of a class that stands on it by hand; null = it is to be planned. */
   readonly stands: readonly number[] | null;
+  /** That class is a hard one. */
+  readonly isHard: boolean;
 }
 export interface CourseRules {
   readonly shape: Shape | null;

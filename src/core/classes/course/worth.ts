@@ -157,7 +157,9 @@ export function worthOfCourse(world: CourseWorld, course: Course): CourseWorth |
     const lesson = course[at] ?? null;
     const worth = lesson ? worthOfLesson(world, ledger, evening, lesson) : 0;
     if (worth === null) return null;
-    hard = lesson && isHardLesson(world, evening, lesson) ? hard + 1 : 0;
+    hard = (evening.stands ? evening.isHard : lesson && isHardLesson(world, evening, lesson)) ? hard + 1 : 0;
+    // What stands by hand is the coach's, however many of them are hard.
+    if (evening.stands && world.rules.hardClasses !== null) hard = Math.min(hard, world.rules.hardClasses);
     if (world.rules.hardClasses !== null && hard > world.rules.hardClasses) return null;
     each.push(worth);
     ledger.add(lesson);

@@ -1,6 +1,6 @@
 import type { NewAnswer } from '../../structure';
 import { indexOf, ownerOptions, type TransitionId, type TreeDocument } from '../../tree';
-import { LEAST_WORK, sidesOf, unitMinutes, type ClassSettings } from '../clock/time';
+import { LEAST_WORK, sidesOf, turnsOf, unitMinutes, type ClassSettings } from '../clock/time';
 import { resistanceOf, type DrillUnit } from '../units/units';
 
 /** What practice and teaching of the tree's moves bring, in points of V in [0, 1] (core/odds, derived). */
@@ -52,6 +52,11 @@ export interface Candidate {
 /** From this on a unit is hard work. */
 const HARD_PERCENT = 50;
 export const isHardUnit = (unit: DrillUnit): boolean => resistanceOf(unit)[1] >= HARD_PERCENT;
+/** Whether more than half of a class's work is hard. */
+export function isHardClass(units: readonly DrillUnit[], settings: ClassSettings): boolean {
+  const workOf = (list: readonly DrillUnit[]): number => list.reduce((sum, unit) => sum + unit.workMinutes * turnsOf(unit, settings), 0);
+  return workOf(units.filter(isHardUnit)) > workOf(units) / 2;
+}
 /** What half of the time gives of the benefit: more time gives less and less. */
 const lasting = (work: number, usual: number): number => Math.sqrt(work / usual);
 

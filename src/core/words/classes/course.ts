@@ -12,6 +12,8 @@ export function sayCourse(worth: number, bound: number, isAboutOne: boolean): st
 export const sayMissed = (balance: readonly { readonly name: string; readonly least: number }[], missed: readonly number[]): string[] =>
   balance.flatMap(({ name, least }, i) =>
     missed[i]! > 0.005
-      ? [`Only ${Math.round((least - missed[i]!) * 100)} in 100 minutes of work are of ${name}; ${Math.round(least * 100)} were asked for.`]
+      ? [
+          `Of 100 minutes of work planned here only ${Math.round((least - missed[i]!) * 100)} are of ${name}; ${Math.round(least * 100)} were asked for.`,
+        ]
       : [],
   );
