@@ -1,6 +1,6 @@
 import { minutesText, type ClassSheet, type SheetRow } from '@/core/words';
 import { escaped } from './escaped';
-import { POCKET_STYLE } from './style';
+import { htmlPage } from './html';
 
 const line = (text: string): string => (text === '' ? '' : `<p>${escaped(text)}</p>`);
 
@@ -13,22 +13,10 @@ function sayRow({ from, minutes, title, what, resistance, feeder, watch }: Sheet
 
 /** A class as one page for a telephone, without a script and without anybody's name: from the first minute to the last. */
 export function classPocketPage({ title, summary, rows, cautions }: ClassSheet, madeOn: string): string {
-  const policy = "default-src 'none'; style-src 'unsafe-inline'; base-uri 'none'; form-action 'none'";
-  return `<!doctype html>
-<html lang="en">
-<head>
-<meta charset="utf-8">
-<meta name="viewport" content="width=device-width, initial-scale=1">
-<meta http-equiv="Content-Security-Policy" content="${policy}">
-<meta name="color-scheme" content="light dark">
-<title>${escaped(title)}</title>
-<style>${POCKET_STYLE}</style>
-</head>
-<body>
-<header><h1>${escaped(title)}</h1><p class="note">${escaped(summary)} Made on ${madeOn}.</p></header>
+  return htmlPage({
+    title,
+    body: `<header><h1>${escaped(title)}</h1><p class="note">${escaped(summary)} Made on ${madeOn}.</p></header>
 <main>${rows.map(sayRow).join('\n')}
-${cautions.map((text) => `<p class="care">${escaped(text)}</p>`).join('')}</main>
-</body>
-</html>
-`;
+${cautions.map((text) => `<p class="care">${escaped(text)}</p>`).join('')}</main>`,
+  });
 }

@@ -2,7 +2,7 @@ import type { Pocket, PocketMove, PocketPlace } from '@/core/pocket';
 import { plural } from '@/core/words';
 import { pocketApp, rankPlaces } from './app';
 import { escaped } from './escaped';
-import { POCKET_STYLE } from './style';
+import { htmlPage } from './html';
 
 /** A picture as it is put into the page. */
 export interface PocketPicture {
@@ -61,20 +61,10 @@ function sayPlace(
 
 function pageOf(pocket: Pocket, sources: ReadonlyMap<string, string>, leftOut = 0): string {
   const guards = pocket.starts.map((at) => `<li><a href="#place-${at}">${escaped(pocket.places[at]!.name)}</a></li>`).join('');
-  const policy =
-    "default-src 'none'; style-src 'unsafe-inline'; script-src 'unsafe-inline'; img-src data:; base-uri 'none'; form-action 'none'";
-  return `<!doctype html>
-<html lang="en">
-<head>
-<meta charset="utf-8">
-<meta name="viewport" content="width=device-width, initial-scale=1">
-<meta http-equiv="Content-Security-Policy" content="${policy}">
-<meta name="color-scheme" content="light dark">
-<title>${escaped(pocket.name)}</title>
-<style>${POCKET_STYLE}</style>
-</head>
-<body>
-<header><h1>${escaped(pocket.name)}</h1><p class="note">${escaped(pocket.forWhom)} Made on ${pocket.madeOn}.${leftOut > 0 ? ` ${plural(leftOut, 'picture')} found no room.` : ''}</p></header>
+  return htmlPage({
+    title: pocket.name,
+    may: "script-src 'unsafe-inline'; img-src data:; ",
+    body: `<header><h1>${escaped(pocket.name)}</h1><p class="note">${escaped(pocket.forWhom)} Made on ${pocket.madeOn}.${leftOut > 0 ? ` ${plural(leftOut, 'picture')} found no room.` : ''}</p></header>
 <main id="climb"></main>
 <div id="reading">
 <p class="care">${escaped(pocket.caution)}</p>
@@ -82,10 +72,8 @@ function pageOf(pocket: Pocket, sources: ReadonlyMap<string, string>, leftOut = 
 ${pocket.places.map((place, at) => sayPlace(pocket, place, at, sources)).join('\n')}
 </div>
 <script type="application/json" id="pocket">${asData(pocket)}</script>
-<script>(${pocketApp.toString()})(JSON.parse(document.getElementById('pocket').textContent), ${rankPlaces.toString()});</script>
-</body>
-</html>
-`;
+<script>(${pocketApp.toString()})(JSON.parse(document.getElementById('pocket').textContent), ${rankPlaces.toString()});</script>`,
+  });
 }
 
 const bytesOf = (text: string): number => new TextEncoder().encode(text).length;

@@ -30,7 +30,7 @@ import type { Dispatch } from 'react';
 import { NumberField } from '@/ui/NumberField';
 import { ListLine, TextLine } from '@/ui/TextLine';
 import type { BoardAction } from '../../boardState';
-import { ContinuesIn } from './ContinuesIn';
+import { Onward } from './Onward';
 import { ReadPart } from '../ReadPart';
 import { RemovePlace } from './RemovePlace';
 import { SignTicks } from './SignTicks';
@@ -294,34 +294,7 @@ export function PositionDetails({ tree, position, onChange, dispatch }: Props) {
         </ReadPart>
       )}
       <ReadPart title="How it goes on" says={sayPlace.onward(position)}>
-        {() => (
-          <>
-            <NumberField
-              key={`ways ${position.id}`}
-              label="How many ways on there are in all"
-              {...RANGES.waysInAll}
-              none="not said"
-              value={position.waysInAll ?? null}
-              onChange={(waysInAll) => onChange('ways in all', { waysInAll: waysInAll ?? undefined })}
-            />
-            <ContinuesIn position={position} onChange={onChange} />
-            <Tick
-              checked={position.heSeesItFirst ?? false}
-              onChange={(on) => onChange('who sees first', { heSeesItFirst: on || undefined })}
-            >
-              He sees my choice before I make it
-            </Tick>
-            <NumberField
-              key={`reading ${position.id}`}
-              label="How often I see in time here what he shows, %"
-              min={0}
-              max={100}
-              none="as it is asked"
-              value={position.readSkill === undefined ? null : Math.round(position.readSkill * 1000) / 10}
-              onChange={(often) => onChange('reading here', { readSkill: often === null ? undefined : often / 100 })}
-            />
-          </>
-        )}
+        {() => <Onward {...{ position, onChange }} />}
       </ReadPart>
       <ReadPart title="Pictures" says={(position.pictures ?? []).length === 0 ? '' : plural(position.pictures!.length, 'picture')}>
         {() => (
