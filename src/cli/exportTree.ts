@@ -1,8 +1,8 @@
 import { connect } from '@/server/db/client';
 import { localContext } from '@/server/services/context';
-import { findBundle } from '@/server/services/bundles';
+import { findBundle } from '@/server/services/files/bundles';
 import { findSummaries } from '@/server/services/store';
-import { findTreeFile } from '@/server/services/treeFiles';
+import { findTreeFile } from '@/server/services/files/treeFiles';
 import { complain } from './readTree';
 
 /** `npm run -s export -- TREE_ID [--pictures]`: prints the stored tree as a tree file, or as a zip with its pictures. */

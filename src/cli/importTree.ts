@@ -1,7 +1,7 @@
 import { connect } from '@/server/db/client';
 import { localContext } from '@/server/services/context';
 import { isZip } from '@/documents/tree/bundle';
-import { importBareTree, importBundle } from '@/server/services/bundles';
+import { importBareTree, importBundle } from '@/server/services/files/bundles';
 import { complain, readFileBytes, readTree } from './readTree';
 
 /** `npm run -s import -- FILE [--replace]`: stores a tree file, or a zip with one and its pictures, in the database at DATABASE_URL. */

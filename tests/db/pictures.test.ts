@@ -2,7 +2,7 @@ import { createHash } from 'node:crypto';
 import { describe, expect, it } from 'vitest';
 import { formatTreeFile } from '@/core/notation';
 import { emptyTree, withNewGuard, withPosition, type Picture, type TreeDocument } from '@/core/tree';
-import { findBundle, importBareTree, importBundle } from '@/server/services/bundles';
+import { findBundle, importBareTree, importBundle } from '@/server/services/files/bundles';
 import { findPicture, readPictures, storePictures } from '@/server/services/pictures';
 import { findTree, storeTree } from '@/server/services/trees';
 import { packBundle } from '@/documents/tree/bundle';

@@ -5,7 +5,7 @@ import { diffOf, emptyTree, withNewGuard, withPosition, type TreeDocument } from
 import { parseTreeFile } from '@/documents/tree/file';
 import { createDocument } from '@/server/services/documents';
 import { changesSince, findDocument, saveEdits, setDeleted } from '@/server/services/store';
-import { findTreeFile } from '@/server/services/treeFiles';
+import { findTreeFile } from '@/server/services/files/treeFiles';
 import { findTree, importTree, storeTree } from '@/server/services/trees';
 import { demoTree } from '../../demo/demoTree';
 import { randomTree } from '../support/randomTree';

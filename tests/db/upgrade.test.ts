@@ -11,7 +11,7 @@ import { connect } from '@/server/db/client';
 import { localContext, type Context } from '@/server/services/context';
 import { documentAt, restoreDocument } from '@/server/services/documents';
 import { findChanges, findDocument, findSummaries, saveEdits } from '@/server/services/store';
-import { findTreeFile } from '@/server/services/treeFiles';
+import { findTreeFile } from '@/server/services/files/treeFiles';
 import { findBook, findTree, importTree } from '@/server/services/trees';
 import { upgradeGym } from '@/server/services/upgrade';
 

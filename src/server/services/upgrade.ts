@@ -2,7 +2,7 @@ import { DOCUMENT_KINDS, DOCUMENT_LISTS, kindOf, type DocumentKind, type Moved }
 import { inTransaction, type Db } from '../db/client';
 import { deleteRows, insertChanges, manyOlderIds, maybeOneDocument, type StoredRow } from '../queries/documents';
 import { rowsOf } from '@/core/document';
-import { takeBeside } from './beside';
+import { takeBeside } from './files/beside';
 import type { Context } from './context';
 import { serially } from './serially';
 import { keyOf, writeBody, writeRows } from './writing';

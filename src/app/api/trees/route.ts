@@ -1,7 +1,7 @@
 import { isZip } from '@/documents/tree/bundle';
 import { parseTreeFileInPieces } from '@/documents/tree/file';
 import { readBytes, refuse, refuseError, respond, TOO_LARGE } from '@/server/http/respond';
-import { importBareTree, importBundle } from '@/server/services/bundles';
+import { importBareTree, importBundle } from '@/server/services/files/bundles';
 import { requestContext } from '@/server/services/requestContext';
 
 function asText(bytes: Uint8Array): string | null {

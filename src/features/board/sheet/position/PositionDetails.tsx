@@ -15,7 +15,6 @@ import {
   FAMILIES,
   LINES,
   ownerRoleOf,
-  RANGES,
   STANCES,
   TEMPOS,
   type Context,
@@ -27,7 +26,6 @@ import {
 } from '@/core/tree';
 import { PictureList } from '@/client/pictures/PictureList';
 import type { Dispatch } from 'react';
-import { NumberField } from '@/ui/NumberField';
 import { ListLine, TextLine } from '@/ui/TextLine';
 import type { BoardAction } from '../../boardState';
 import { Onward } from './Onward';

@@ -1,8 +1,8 @@
 import { attachment } from '@/server/http/attachment';
 import { refuse } from '@/server/http/respond';
 import { treeRoute } from '@/server/http/route';
-import { findBundle } from '@/server/services/bundles';
-import { findTreeFile } from '@/server/services/treeFiles';
+import { findBundle } from '@/server/services/files/bundles';
+import { findTreeFile } from '@/server/services/files/treeFiles';
 
 export const dynamic = 'force-dynamic';
 

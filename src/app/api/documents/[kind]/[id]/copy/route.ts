@@ -2,7 +2,7 @@ import { copySchema } from '@/contracts/documents';
 import { readJson } from '@/server/http/readJson';
 import { refuse, refuseError } from '@/server/http/respond';
 import { documentRoute } from '@/server/http/route';
-import { copyDocument } from '@/server/services/copies';
+import { copyDocument } from '@/server/services/files/copies';
 
 /** A copy under another name, for another group. */
 export const POST = documentRoute('document/copy', async (context, kind, id, request) => {

@@ -3,10 +3,10 @@ import type { CarriedClass } from '@/core/tree';
 import { kindOf, type AnyDocument } from '@/documents';
 import { carriedClass } from '@/documents/class/carried';
 import type { ClassDocument } from '@/documents/class/schema';
-import type { Db } from '../db/client';
-import { manyDocuments } from '../queries/documents';
-import type { Context } from './context';
-import { insertFresh } from './documents';
+import type { Db } from '../../db/client';
+import { manyDocuments } from '../../queries/documents';
+import type { Context } from '../context';
+import { insertFresh } from '../documents';
 
 /** Takes in the classes that came with a tree; one that is there already, under its id or another, is left as it is. Inside a transaction. */
 export async function takeClasses(tx: Db, context: Context, treeId: string, classes: readonly CarriedClass[] = []): Promise<void> {

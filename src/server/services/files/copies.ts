@@ -1,9 +1,9 @@
 import { ok, type Result } from '@/core/base';
 import type { DocumentKind } from '@/documents';
-import type { Context } from './context';
-import { createDocument } from './documents';
-import { findDocument, type StoreError } from './store';
-import { copyTree } from './trees';
+import type { Context } from '../context';
+import { createDocument } from '../documents';
+import { findDocument, type StoreError } from '../store';
+import { copyTree } from '../trees';
 
 /** A copy of a document under another name; null = there is no such document. */
 export async function copyDocument(

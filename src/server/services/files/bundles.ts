@@ -4,12 +4,12 @@ import { sayMissingPictures } from '@/core/words';
 import { picturesIn } from '@/documents/picture/hashes';
 import { packBundle, unpackBundle } from '@/documents/tree/bundle';
 import { parseTreeFileInPieces } from '@/documents/tree/file';
-import { manyPictures } from '../queries/pictures';
-import type { Context } from './context';
-import { readPictures, storePictures } from './pictures';
+import { manyPictures } from '../../queries/pictures';
+import type { Context } from '../context';
+import { readPictures, storePictures } from '../pictures';
 import { findTreeFile } from './treeFiles';
-import { findTree, importTree, type ImportMode, type TakenTree } from './trees';
-import type { StoreError } from './store';
+import { findTree, importTree, type ImportMode, type TakenTree } from '../trees';
+import type { StoreError } from '../store';
 
 /** The tree file in a zip with its pictures; null = no such tree. */
 export async function findBundle(context: Context, treeId: string): Promise<Uint8Array | null> {

@@ -3,10 +3,10 @@ import { gameIn, partedGame, withGame, type Opponent } from '@/core/people';
 import { freshId } from '@/core/tree';
 import { sayKeptAsCopy } from '@/core/words';
 import { kindOf, type AnyDocument, type Beside, type DocumentKind } from '@/documents';
-import type { Db } from '../db/client';
-import { insertChanges, manyDocuments } from '../queries/documents';
-import type { Context } from './context';
-import { editBetween, insertNew, keyOf, writeBody } from './writing';
+import type { Db } from '../../db/client';
+import { insertChanges, manyDocuments } from '../../queries/documents';
+import type { Context } from '../context';
+import { editBetween, insertNew, keyOf, writeBody } from '../writing';
 
 const PEOPLE: readonly DocumentKind[] = ['athlete', 'opponent'];
 
