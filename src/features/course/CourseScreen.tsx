@@ -34,10 +34,10 @@ const STANDING = { ahead: '', held: 'held', missed: 'not written down' };
 function ClassLine({ tree, item }: { tree: TreeDocument; item: CourseClass }) {
   const { plan, standing, titles, isHard } = item;
   return (
-    <li className="flex gap-3 py-1">
+    <li className="flex gap-3 py-1 max-sm:block">
       <span className="w-24 shrink-0 font-figure text-[15px]">
         {format(parseISO(plan.date), 'EEE d MMM')}
-        {plan.time && <span className="block text-soft">{plan.time}</span>}
+        {plan.time && <span className="block text-soft max-sm:inline"> {plan.time}</span>}
       </span>
       <span className="min-w-0">
         <PageLink
@@ -64,8 +64,8 @@ function Weeks({ tree, weeks }: { tree: TreeDocument; weeks: readonly CourseWeek
       {weeks.toReversed().map(({ monday, classes }) => {
         const isBroken = classes.some(({ standing }) => standing === 'missed');
         return (
-          <li key={monday} className="flex gap-4">
-            <span className="relative block w-24 shrink-0 border-x-4 border-red">
+          <li key={monday} className="flex gap-4 max-sm:gap-3">
+            <span className="relative block w-24 shrink-0 border-x-4 border-red max-sm:w-16">
               <span
                 aria-hidden
                 className={`absolute inset-x-0 bottom-0 ${isBroken ? 'border-b-2 border-dashed border-red' : 'h-1.5 bg-ink'}`}
