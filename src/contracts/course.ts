@@ -21,6 +21,23 @@ export const courseAskedSchema = z.strictObject({
 });
 export type CourseAsked = z.output<typeof courseAskedSchema>;
 
+/** A course as it is written down. */
+export const courseToStoreSchema = courseAskedSchema.pick({ group: true, dates: true, time: true, slotMinutes: true }).extend({
+  /** The first day that is planned anew. */
+  from: z.iso.date(),
+  classes: z
+    .array(
+      z.strictObject({
+        date: z.iso.date(),
+        about: z.string().max(160),
+        people: classPlanSchema.shape.people,
+        units: classPlanSchema.shape.units,
+      }),
+    )
+    .max(84),
+});
+export type CourseToStore = z.output<typeof courseToStoreSchema>;
+
 export interface CourseClassSent {
   readonly date: string;
   /** Name of the place that it is about; '' = several. */

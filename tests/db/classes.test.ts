@@ -3,7 +3,8 @@ import { emptyClassPlan } from '@/documents/class/schema';
 import { Cancelled } from '@/documents/letOthersIn';
 import { findCourse } from '@/server/services/classes/courses';
 import { calendarFile } from '@/server/services/classes/calendar';
-import { findCards, findSheet } from '@/server/services/classes/classes';
+import { findCards, findClasses, findSheet } from '@/server/services/classes/classes';
+import { storeCourse } from '@/server/services/classes/storeCourse';
 import { createDocument } from '@/server/services/documents';
 import { addHeld, findHeld } from '@/server/services/classes/held';
 import { findProposals } from '@/server/services/classes/proposals';
@@ -101,6 +102,30 @@ describe('classes of a gym', () => {
     );
     expect(await findCourse(context, 'nothing', asked, TODAY)).toBeNull();
   }, 60_000);
+  it('a course of two windows at once is written down once, beside what stands by hand, and where none could be made the former stays', async () => {
+    await storeTree(context, { ...tree, id: 'weeks' });
+    const dates = ['2027-05-04', '2027-05-06', '2027-05-11'];
+    const units = [{ kind: 'move' as const, of: [tree.transitions[0]!.id] }];
+    const one = (date: string, about = 'Spider') => ({ date, about, people: 13, units });
+    const asked = (classes: ReturnType<typeof one>[]) => ({ group: 'evening', dates, slotMinutes: 60, from: '2027-05-01', classes });
+    const all = async () => (await findClasses(context, 'weeks')).map(({ plan }) => `${plan.date} ${plan.name}`).toSorted();
+    const first = dates.map((date) => one(date));
+    const second = dates.map((date) => one(date, 'Lasso'));
+    const stored = await Promise.all([storeCourse(context, 'weeks', asked(first)), storeCourse(context, 'weeks', asked(second))]);
+    expect(stored).toEqual([
+      { ok: true, value: 3 },
+      { ok: true, value: 3 },
+    ]);
+    expect(await all()).toEqual(dates.map((date) => `${date} Lasso`));
+    const mine = { ...emptyClassPlan, id: 'by-hand', name: 'Mine', tree: 'weeks', group: 'evening', date: dates[0]!, units };
+    expect((await createDocument(context, 'class', mine, null)).ok).toBe(true);
+    // The evening by hand is left alone, the second is planned anew, of the third none could be made.
+    expect(await storeCourse(context, 'weeks', asked([one(dates[0]!), one(dates[1]!)]))).toEqual({ ok: true, value: 1 });
+    expect(await all()).toEqual([`${dates[0]} Mine`, `${dates[1]} Spider`, `${dates[2]} Lasso`]);
+    // Trained on another day from now on: the former days have no class of the course any more.
+    expect((await storeCourse(context, 'weeks', { ...asked([one('2027-05-05')]), dates: ['2027-05-05'] })).ok).toBe(true);
+    expect(await all()).toEqual([`${dates[0]} Mine`, '2027-05-05 Spider']);
+  });
   it('what was answered this week brings what it cost before, and says so', async () => {
     const id = 'answered';
     const { position, read, value } = findUnanswered(tree)[0]!;

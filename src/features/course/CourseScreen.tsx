@@ -141,7 +141,7 @@ export function CourseScreen({ tree, book, classes, held, today }: Props) {
   const weeks = useMemo(() => courseWeeks(tree, classes, held, today, asked.group), [tree, classes, held, today, asked.group]);
   const all = weeks.flatMap((week) => week.classes);
   const missed = all.filter(({ standing }) => standing === 'missed');
-  const { progress, problems, answer } = planner;
+  const { share, problems, answer } = planner;
   return (
     <div className="flex min-h-dvh flex-col">
       <AppStrip title={tree.name} links={screenLinks(tree.id, 'Course')}>
@@ -211,23 +211,20 @@ export function CourseScreen({ tree, book, classes, held, today }: Props) {
             <button
               type="button"
               className={buttonClass}
-              disabled={progress !== null || asked.weekdays.length === 0}
+              disabled={share !== null || asked.weekdays.length === 0}
               onClick={() => void planner.plan(asked)}
             >
               {all.some(({ standing }) => standing === 'ahead') ? 'Plan them again' : 'Plan them'}
             </button>
-            {progress && (
+            {share !== null && (
               <button type="button" className="min-h-9 underline" onClick={planner.stop}>
                 Stop
               </button>
             )}
           </p>
           <p role="status" className="text-soft">
-            {progress &&
-              ('share' in progress
-                ? `Trying courses: ${Math.round(progress.share * 100)} in 100 …`
-                : `${progress.done} of ${plural(progress.of, 'class', 'classes')} written down …`)}
-            {answer && !progress && answer.said}
+            {share !== null && `Trying courses: ${Math.round(share * 100)} in 100 …`}
+            {share === null && answer?.said}
           </p>
           {answer?.notMet.map((sentence) => (
             <p key={sentence} className="text-red">

@@ -2,12 +2,10 @@
 import { useRef, useState } from 'react';
 import { ask } from '@/client/api';
 import { askInLines } from '@/client/askInLines';
-import { createDocument, deleteDocument } from '@/client/documents';
 import { idToAddress } from '@/contracts/address';
-import type { CourseAnswer, CourseAsked, CourseClassSent, CourseLine } from '@/contracts/course';
+import type { CourseAnswer, CourseAsked, CourseLine, CourseToStore } from '@/contracts/course';
 import { courseDates } from '@/core/classes';
 import type { TreeDocument } from '@/core/tree';
-import { emptyClassPlan, type ClassDocument } from '@/documents/class/schema';
 
 /** What the coach asks for: the days come from weekdays and weeks. */
 export interface CourseWanted extends Omit<CourseAsked, 'dates' | 'time'> {
@@ -16,84 +14,57 @@ export interface CourseWanted extends Omit<CourseAsked, 'dates' | 'time'> {
   readonly from: string;
   readonly weeks: number;
 }
-/** How far it is: while it is looked for a share in [0, 1], then evenings that are written down. */
-export type Progress = { readonly share: number } | { readonly done: number; readonly of: number };
 
-/** Plans the weeks ahead as a whole and writes them down evening by evening. Given up before it has an answer, nothing has changed. */
+/** Plans the weeks ahead as a whole and writes them down. Given up before it has an answer, nothing has changed. */
 export function useCoursePlanner(tree: TreeDocument, today: string, onDone: () => void) {
-  const [progress, setProgress] = useState<Progress | null>(null);
+  /** How far it is, in [0, 1]; null = nothing is planned now. */
+  const [share, setShare] = useState<number | null>(null);
   const [problems, setProblems] = useState<readonly string[]>([]);
   const [answer, setAnswer] = useState<CourseAnswer | null>(null);
   const running = useRef<AbortController | null>(null);
-  const write = async ({ group, time, slotMinutes }: CourseWanted, { date, about, people, units }: CourseClassSent) => {
-    const document = {
-      ...{ ...emptyClassPlan, slotMinutes, date, people, units },
-      ...(group === undefined ? {} : { group }),
-      ...(time === '' ? {} : { time }),
-      ...{ id: `course-${date}`, name: about || 'Class', tree: tree.id, fromCourse: true },
-    };
-    const made = await createDocument('class', document);
-    return made.ok ? [] : made.problems;
-  };
-  const remove = async (gone: readonly ClassDocument[]): Promise<readonly string[]> => {
-    for (const { id } of gone) {
-      const removed = await deleteDocument('class', id);
-      if (!removed.ok) return removed.problems;
-    }
-    return [];
-  };
-  const plan = async (wanted: CourseWanted) => {
-    const { weekdays, from: typed, weeks, time, ...rest } = wanted;
+  const address = `/api/trees/${idToAddress(tree.id)}/course`;
+  const plan = async ({ weekdays, from: typed, weeks, time: at, ...rest }: CourseWanted) => {
     const from = typed < today ? today : typed;
     const dates = courseDates(from, weekdays, weeks);
+    const time = at === '' ? undefined : at;
     const controller = new AbortController();
     running.current = controller;
     setProblems([]);
     setAnswer(null);
-    setProgress({ share: 0 });
-    const body: CourseAsked = { ...rest, dates, ...(time === '' ? {} : { time }) };
+    setShare(0);
     let found: CourseAnswer | null = null;
     let wrong: readonly string[] = [];
     try {
-      wrong = await askInLines<CourseLine>(`/api/trees/${idToAddress(tree.id)}/course`, body, controller.signal, (line) => {
-        if ('share' in line) setProgress({ share: line.share });
+      const body: CourseAsked = { ...rest, dates, time };
+      const refused = await askInLines<CourseLine>(address, body, controller.signal, (line) => {
+        if ('share' in line) setShare(line.share);
         else if ('answer' in line) found = line.answer;
         else wrong = line.problems;
       });
-      if (wrong.length === 0 && found) wrong = await writeAll(wanted, from, dates, found, controller.signal);
+      if (refused.length > 0) wrong = refused;
+      if (wrong.length === 0 && found) wrong = await write({ ...rest, dates, time, from }, found);
     } catch {
       // Given up: nothing was written.
     }
     setProblems(wrong);
-    setAnswer(found);
-    setProgress(null);
+    setAnswer(wrong.length > 0 ? null : found);
+    setShare(null);
     onDone();
   };
-  /** What an evening had goes when its new class is there: stopped or refused, nothing is lost. */
-  const writeAll = async (
-    wanted: CourseWanted,
-    from: string,
-    dates: readonly string[],
-    found: CourseAnswer,
-    signal: AbortSignal,
+  const write = async (
+    { group, dates, time, slotMinutes, from }: CourseAsked & { from: string },
+    { classes }: CourseAnswer,
   ): Promise<readonly string[]> => {
-    // As they stand now: another window may have planned meanwhile.
-    const now = await ask<{ documents: readonly { document: ClassDocument }[] }>('/api/documents/class?whole');
-    if (!now.ok) return now.problems;
-    const ahead = now.value.documents
-      .map(({ document }) => document)
-      .filter(({ tree: of, date, group }) => of === tree.id && date !== undefined && date >= from && group === wanted.group);
-    const former = ahead.filter(({ fromCourse }) => fromCourse === true);
-    const byHand = new Set(ahead.filter(({ fromCourse }) => fromCourse !== true).map(({ date }) => date));
-    for (const [i, item] of found.classes.entries()) {
-      if (signal.aborted) return [`Stopped: ${i} of ${found.classes.length} evenings are written down, the others are as they were.`];
-      setProgress({ done: i, of: found.classes.length });
-      if (byHand.has(item.date)) continue;
-      const wrong = [...(await write(wanted, item)), ...(await remove(former.filter(({ date }) => date === item.date)))];
-      if (wrong.length > 0) return [`${item.date}: ${wrong.join(' ')}`];
-    }
-    // On another day there is no class any more; where none could be made the former one stays.
-    return remove(former.filter(({ date }) => !dates.includes(date!)));
+    const body = {
+      group,
+      dates,
+      time,
+      slotMinutes,
+      from,
+      classes: classes.map(({ date, about, people, units }) => ({ date, about, people, units })),
+    };
+    const stored = await ask<{ written: number }>(address, { method: 'PUT', body: body as CourseToStore });
+    return stored.ok ? [] : stored.problems;
   };
-  return { plan, progress, problems, answer, stop: () => running.current?.abort() };
+  return { plan, share, problems, answer, stop: () => running.current?.abort() };
 }
