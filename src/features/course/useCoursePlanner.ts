@@ -49,7 +49,8 @@ export function useCoursePlanner(tree: TreeDocument, today: string, onDone: () =
     setProblems(wrong);
     setAnswer(wrong.length > 0 ? null : found);
     setShare(null);
-    onDone();
+    // Where nothing was written there is nothing new to read, and perhaps nobody who would answer.
+    if (found && wrong.length === 0) onDone();
   };
   const write = async (
     { group, dates, time, slotMinutes, from }: CourseAsked & { from: string },
