@@ -49,7 +49,8 @@ describe('a class for thirteen, from the demo', () => {
     const before = await rail();
     await tab('Propose');
     await press('Propose');
-    await waitForText(page, 'A clearly different one');
+    // Seconds of the server's work, or more beside others.
+    await page.waitForFunction(() => document.body.innerText.includes('A clearly different one'), { timeout: 60_000 });
     await waitForText(page, 'in 100 rounds');
     expect(await axeFindings(page)).toEqual([]);
     await press('Take this class');
@@ -208,6 +209,24 @@ describe('a course', () => {
     expect(await axeFindings(page)).toEqual([]);
     const calendar = await (await fetch(`${server.baseUrl}/api/trees/league-evening/calendar`)).text();
     expect(calendar.match(/BEGIN:VEVENT/g)).toHaveLength(8);
+  });
+  it('given up, or where nobody answers, leaves all as it was, and the screen, too', async () => {
+    const before = await planned();
+    await page.goto(`${server.baseUrl}/course/league-evening`, { waitUntil: 'networkidle0' });
+    await press('Plan them again');
+    await waitForText(page, 'Trying courses:');
+    await press('Stop');
+    await page.waitForFunction(() => ![...document.querySelectorAll('button')].some((item) => item.textContent === 'Stop'));
+    await page.setRequestInterception(true);
+    const cut = (request: import('puppeteer-core').HTTPRequest) =>
+      void (request.method() === 'POST' ? request.abort() : request.continue());
+    page.on('request', cut);
+    await press('Plan them again');
+    await waitForText(page, 'The server does not answer.');
+    page.off('request', cut);
+    await page.setRequestInterception(false);
+    expect(await page.evaluate(() => document.querySelectorAll('main ol > li').length)).toBeGreaterThanOrEqual(4);
+    expect(await planned()).toEqual(before);
   });
   it('planned again keeps what was changed by hand', async () => {
     const [first] = (await planned()).toSorted((a, b) => (a.date! < b.date! ? -1 : 1));

@@ -1,4 +1,5 @@
 import path from 'node:path';
+import { setImmediate } from 'node:timers/promises';
 import PDFDocument from 'pdfkit';
 
 const FONTS = path.join(process.cwd(), 'node_modules/@fontsource');
@@ -65,21 +66,23 @@ const newDocument = (title: string, size: 'A4' | 'A5' = 'A4', autoFirstPage = tr
     info: { Title: title, Producer: 'Red Ladder', Creator: 'Red Ladder' },
   });
 
-/** The largest type size at which it is one page; null = none is. Tried in one document, whose fonts remember their words. */
-function findSize(title: string, draw: Draw, paper: 'A4' | 'A5' = 'A4'): number | null {
+/** Finds the largest type size at which something is one page; null = none is. Tried in one document, whose fonts remember their words. */
+function sizer(title: string, paper: 'A4' | 'A5' = 'A4'): (draw: Draw) => number | null {
   const trial = newDocument(title, paper);
-  const fits = (size: number): boolean => {
-    const before = trial.addPage().bufferedPageRange().count;
-    draw(trial, size);
-    return trial.bufferedPageRange().count === before;
+  return (draw) => {
+    const fits = (size: number): boolean => {
+      const before = trial.addPage().bufferedPageRange().count;
+      draw(trial, size);
+      return trial.bufferedPageRange().count === before;
+    };
+    let [low, high] = [0, SIZES.length];
+    while (low < high) {
+      const middle = Math.floor((low + high) / 2);
+      if (fits(SIZES[middle]!)) high = middle;
+      else low = middle + 1;
+    }
+    return SIZES[low] ?? null;
   };
-  let [low, high] = [0, SIZES.length];
-  while (low < high) {
-    const middle = Math.floor((low + high) / 2);
-    if (fits(SIZES[middle]!)) high = middle;
-    else low = middle + 1;
-  }
-  return SIZES[low] ?? null;
 }
 
 function written(doc: Doc, fill: (doc: Doc) => void): Promise<Buffer> {
@@ -96,10 +99,15 @@ function written(doc: Doc, fill: (doc: Doc) => void): Promise<Buffer> {
 
 /** As a PDF: one A4 page at the largest type size at which it fits, or whole pages of readable type if none does. */
 export const onPaper = (title: string, draw: Draw): Promise<Buffer> =>
-  written(newDocument(title), (doc) => draw(doc, findSize(title, draw) ?? PAGED_SIZE));
+  written(newDocument(title), (doc) => draw(doc, sizer(title)(draw) ?? PAGED_SIZE));
 
-/** As a PDF of cards: each begins a page of A5, in the largest type at which it is one. */
-export const onCards = (title: string, cards: readonly Draw[]): Promise<Buffer> =>
-  written(newDocument(title, 'A5', false), (doc) => {
-    for (const draw of cards) draw(doc.addPage(), findSize(title, draw, 'A5') ?? PAGED_SIZE);
-  });
+/** As a PDF of cards: each begins a page of A5, in the largest type at which it is one; one card at a time, so that others come in between. */
+export async function onCards(title: string, cards: readonly Draw[]): Promise<Buffer> {
+  const sizeOf = sizer(title, 'A5');
+  const sizes: number[] = [];
+  for (const draw of cards) {
+    sizes.push(sizeOf(draw) ?? PAGED_SIZE);
+    await setImmediate();
+  }
+  return written(newDocument(title, 'A5', false), (doc) => cards.forEach((draw, i) => draw(doc.addPage(), sizes[i]!)));
+}
