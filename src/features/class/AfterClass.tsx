@@ -3,7 +3,7 @@ import { useState } from 'react';
 import { ask } from '@/client/api';
 import { dayProblem } from '@/client/days';
 import { idToAddress } from '@/contracts/address';
-import { pairsOf, recurringMistakes, WENT, type DrillUnit, type HeldClass, type Went } from '@/core/classes';
+import { pairsHeld, pairsOf, recurringMistakes, WENT, type DrillUnit, type HeldClass, type Went } from '@/core/classes';
 import type { Athlete } from '@/core/people';
 import { indexOf, type TreeDocument } from '@/core/tree';
 import { plural, sayHeld, sayMove, sayUnit } from '@/core/words';
@@ -89,8 +89,9 @@ export function AfterClass({ tree, plan, units, expected, held, today, before, n
   const isWritten = held.some((one) => one.class === plan.id && one.date === date);
   const write = async () => {
     setPending(true);
-    const there = expected.filter((athlete) => !stayed.has(athlete.id));
-    const pairs = pairsOf(plan, there, units.filter(({ kind }) => kind !== 'solo').length, before);
+    const worked = units.filter(({ kind }) => kind !== 'solo');
+    const isDone = worked.map(({ key }) => went[key] !== 'not');
+    const pairs = pairsHeld(pairsOf(plan, expected, worked.length, before), new Set(came), isDone);
     const body: Omit<HeldClass, 'tree'> = {
       id,
       class: plan.id,

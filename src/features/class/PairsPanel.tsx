@@ -69,7 +69,8 @@ export function PairsPanel({ tree, plan, units, expected, before, onChange }: Pr
       {planned.alone.length > 0 && (
         <p className="mt-1 border-l-[3px] border-red pl-2">
           {planned.alone.map((id) => names.get(id)).join(', ')}: nobody who came may work with{' '}
-          {planned.alone.length === 1 ? 'this one' : 'them'}. Minors work with minors, and of two one has to work.
+          {planned.alone.length === 1 ? 'this one' : 'them'}. Minors work with minors or with an adult whom the gym has named, and of two
+          one has to work.
         </p>
       )}
       <p className="flex flex-wrap gap-x-4 font-figure text-[15px]">

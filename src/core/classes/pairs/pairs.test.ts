@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { brokenIn, metKey, pairCost, planPairs, swapped, type Trainee } from './pairs';
+import { brokenIn, metKey, pairCost, pairsHeld, planPairs, swapped, type Trainee } from './pairs';
 
 const one = (id: string, kilos: number | null = 70, extra: Partial<Trainee> = {}): Trainee => ({
   ...{ id, kilos, level: 1, feedsOnly: false, isMinor: false },
@@ -61,6 +61,26 @@ describe('pairs', () => {
     const { rounds, repeats } = of(3);
     expect(repeats).toBe(0);
     expect(new Set(rounds.flat().map((group) => group.join())).size).toBe(6);
+  });
+  it('held are those that met: less who stayed away, and of what was done', () => {
+    const rounds = [
+      [
+        ['a', 'b'],
+        ['c', 'd', 'e'],
+      ],
+      [
+        ['a', 'c'],
+        ['b', 'd', 'e'],
+      ],
+    ];
+    expect(pairsHeld(rounds, new Set(['a', 'c', 'd', 'e']), [true, false])).toEqual([[['c', 'd', 'e']], []]);
+    expect(pairsHeld(rounds, new Set(['a', 'b', 'd', 'e']), [true, true])).toEqual([
+      [
+        ['a', 'b'],
+        ['d', 'e'],
+      ],
+      [['b', 'd', 'e']],
+    ]);
   });
   it('an odd number makes one three, each as often as the others, give or take one', () => {
     const { rounds } = planPairs(crowd(7), { rounds: 7, seed: 3 });

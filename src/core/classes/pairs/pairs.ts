@@ -222,6 +222,12 @@ export const pairsOf = (
     rounds,
   ) ?? planPairs(people.map(traineeOf), { rounds, seed: plan.pairSeed ?? 1, before }).rounds;
 
+/** Of the pairs of a class those that met: of units that were done, less who stayed away; who was left alone met nobody that is known. */
+export const pairsHeld = (rounds: readonly (readonly Pairing[])[], came: ReadonlySet<string>, isDone: readonly boolean[]): Pairing[][] =>
+  rounds.map((groups, round) =>
+    isDone[round] === true ? groups.map((group) => group.filter((id) => came.has(id))).filter((group) => group.length > 1) : [],
+  );
+
 /** What the coach changed by hand, while it is of exactly those who come and of as many rounds; else null. */
 export function keptPairs(
   pairs: readonly (readonly Pairing[])[] | undefined,
