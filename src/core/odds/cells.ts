@@ -14,6 +14,7 @@ import {
 } from './chances';
 import { objectiveOf, type Objective, type PointsTable } from './objective';
 import type { Elsewhere } from './question';
+import { unseenOf, type Unseen } from './leftOut';
 import { recoversTo } from './recovers';
 import { showsOf, type Column, type Shows } from './shows';
 
@@ -59,8 +60,8 @@ export interface Place {
   readonly cells: readonly (readonly (readonly Cell[])[])[];
   /** u in [0, 1]. */
   readonly undrawn: number;
-  readonly missing: number;
-  readonly isBounded: boolean;
+  /** What each row can come to against what was left out above the limit of shows; null = nothing was. */
+  readonly unseen: readonly Unseen[] | null;
   /** Of the rows but hold, and of hold. */
   readonly risks: { readonly attempt: Risk; readonly hold: Risk };
   readonly recoversTo: number;
@@ -90,13 +91,19 @@ export interface Here {
   readonly standing: Standing;
   /** Of a success of a transition that lands at a state. */
   readonly rewardOf: (transition: Transition, to: number) => number;
+  /** Whole, ≥ 1. */
+  readonly secondsOf: (transition: Transition) => number;
 }
-export const hereOf = (tree: TreeDocument, standing: Standing, objective: Objective): Here => ({
-  rewardOf: ({ actor, kind }, to) => objective.move(actor, kind, tree.positions[to]!.ends),
-  defaults: defaultsOf(tree),
-  stateOf: new Map(tree.positions.map(({ id }, i) => [id, i])),
-  standing,
-});
+export const hereOf = (tree: TreeDocument, standing: Standing, objective: Objective): Here => {
+  const defaults = defaultsOf(tree);
+  return {
+    rewardOf: ({ actor, kind }, to) => objective.move(actor, kind, tree.positions[to]!.ends),
+    secondsOf: ({ seconds }) => Math.max(1, Math.round(seconds ?? defaults.seconds)),
+    defaults,
+    stateOf: new Map(tree.positions.map(({ id }, i) => [id, i])),
+    standing,
+  };
+};
 
 const stateAt = ({ stateOf }: Here, id: string): number => stateOf.get(id)!;
 
@@ -109,7 +116,7 @@ function cellOf(here: Here, row: Row, shown: Shown, consequences: readonly Conse
   const offCue = chanceOf(row, 'offCue', defaults);
   const to = stateAt(here, landingAt(row, shown.ids));
   return {
-    seconds: Math.max(1, Math.round(row.seconds ?? defaults.seconds)),
+    seconds: here.secondsOf(row),
     fit,
     success,
     unforeseen: Math.min(success, offCue),
@@ -174,8 +181,7 @@ export function placeAt(here: Here, at: number, position: Position, ways: readon
     columns: shows.columns,
     cells: cellsOf(here, position, rows, his, shows),
     undrawn: here.standing.undrawn[at]!,
-    missing: shows.missing,
-    isBounded: shows.isBounded,
+    unseen: shows.isBounded ? unseenOf(here, at, position.tempo, rows, his) : null,
     risks: { attempt: ATTEMPT_RISK[position.tempo], hold: HOLD_RISK[position.tempo] },
     recoversTo: here.standing.recoversTo[at]!,
   };

@@ -1,5 +1,6 @@
 import type { Cell, OddsModel, Place } from './cells';
 import type { Risk } from './chances';
+import type { Unseen } from './leftOut';
 
 /**
  * The decision process as flat arrays: columns of a state, moments of a column, cells of a moment (one for each row) and outcomes
@@ -25,11 +26,18 @@ export interface Kernel {
   readonly recovers: Float64Array;
   /** Of a state on arrival, NaN where play goes on. */
   readonly worth: Float64Array;
-  readonly missing: Float64Array;
-  /** 1 where shows were left out, though he may never show them by habit. */
-  readonly isBounded: Uint8Array;
+  /** Of a state where shows were left out, though he may never show them by habit: what each row can come to against them. */
+  readonly unseen: readonly (readonly Unseen[] | null)[];
   /** A state's own reading skill in [0, 1], NaN = as the question has it. */
   readonly ownReading: Float64Array;
+}
+
+/** Chances of what he shows that was left out at a state, and of the moment where it was not, both in [0, 1]. */
+export function leftOutAt(k: Kernel, state: number): { readonly shows: number; readonly moments: number } {
+  const [from, to] = [k.firstColumn[state]!, k.firstColumn[state + 1]!];
+  const sum = (shares: Float64Array): number => shares.reduce((all, share) => all + share, 0);
+  const moments = sum(k.momentShare.subarray(k.firstMoment[from], k.firstMoment[from + 1]));
+  return { shows: Math.max(0, 1 - sum(k.columnShare.subarray(from, to))), moments: Math.max(0, 1 - moments) };
 }
 
 /** ρ by state: its own, or as it is asked. */
@@ -157,8 +165,7 @@ function closed(all: Writer, places: readonly (Place | null)[], { states, worth 
     certain: Float64Array.from(all.certain),
     recovers: Float64Array.from(all.recovers),
     worth,
-    missing: Float64Array.from(places, (place) => place?.missing ?? 0),
-    isBounded: Uint8Array.from(places, (place) => Number(place?.isBounded ?? false)),
+    unseen: places.map((place) => place?.unseen ?? null),
     ownReading: Float64Array.from(places, (place) => place?.position.readSkill ?? Number.NaN),
   };
 }
@@ -215,8 +222,7 @@ export function withPiece(kernel: Kernel, at: number, piece: Kernel): Kernel {
     certain: spliced(kernel.certain, x0, x1, piece.certain),
     recovers: spliced(kernel.recovers, x0, x1, piece.recovers),
     worth: kernel.worth,
-    missing: spliced(kernel.missing, at, at + 1, piece.missing),
-    isBounded: spliced(kernel.isBounded, at, at + 1, piece.isBounded),
+    unseen: kernel.unseen.with(at, piece.unseen[0]!),
     ownReading: spliced(kernel.ownReading, at, at + 1, piece.ownReading),
   };
 }

@@ -1,6 +1,7 @@
 import type { InPieces } from '../base';
 import { RememberedGames, solveGame, type MatrixGame } from '../games';
-import { readingsOf, type Kernel } from './kernel';
+import { leftOutAt, readingsOf, type Kernel } from './kernel';
+import { worthUnseen, type End, type Unseen } from './leftOut';
 import type { Policy } from './outlook';
 import type { HeKnowsYourGame } from './question';
 import { TIE } from './roundClock';
@@ -59,10 +60,10 @@ export class Facing {
   }
 
   /**
-   * What his habits and his free picks make of each option; `missingWorth` as in the round clock. For the lower bound a show that was
-   * left out stands as a last column that is worth nothing: he may pick it.
+   * What his habits and his free picks make of each option; `end` as in the round clock. For the lower bound a show that was left out
+   * stands as a last column, worth what it is at least: he may pick it.
    */
-  face(solution: Ahead, state: number, left: number, missingWorth: 0 | 1 = 0): this {
+  face(solution: Ahead, state: number, left: number, end: End = 'least'): this {
     const { kernel: k, value, readAt, freely } = solution;
     const readSkill = readAt[state]!;
     const { states, firstMoment, momentShare, firstCell, columnShare } = k;
@@ -70,7 +71,7 @@ export class Facing {
     const tie = TIE;
     const rows = k.rows[state]!;
     const [from, to] = [k.firstColumn[state]!, k.firstColumn[state + 1]!];
-    const columns = to - from + (k.isBounded[state] === 1 && missingWorth === 0 ? 1 : 0);
+    const columns = to - from + (k.unseen[state] && end === 'least' ? 1 : 0);
     this.rows = rows;
     this.columns = columns;
     entries.fill(0, 0, rows * columns);
@@ -98,12 +99,27 @@ export class Facing {
         habit[a]! += columnShare[c]! * entries[at]!;
       }
     }
-    const byMissing = k.missing[state]! * missingWorth;
+    if (k.unseen[state]) this.faceLeftOut(k.unseen[state], solution, state, left, end);
     for (let a = 0; a < rows; a++) {
-      habit[a]! += byMissing;
       for (let j = 0; j < columns; j++) entries[a * columns + j] = freely * entries[a * columns + j]! + (1 - freely) * habit[a]!;
     }
     return this;
+  }
+
+  /** Adds what was left out: moments to each column, shows to his habits, and for the lower bound a column of them. */
+  private faceLeftOut(unseen: readonly Unseen[], { kernel: k, value, readAt }: Ahead, state: number, left: number, end: End): void {
+    const { entries, habit, rows, columns } = this;
+    const readSkill = readAt[state]!;
+    const worths = unseen.map((option) => worthUnseen(option, value, k.states, left, end));
+    const most = Math.max(...worths);
+    const { shows, moments } = leftOutAt(k, state);
+    worths.forEach((worth, a) => {
+      const entry = readSkill * most + (1 - readSkill) * worth;
+      const seen = k.firstColumn[state + 1]! - k.firstColumn[state]!;
+      for (let j = 0; j < seen; j++) entries[a * columns + j]! += moments * entry;
+      habit[a]! += (shows + (1 - shows) * moments) * entry;
+      if (columns > seen) entries[a * columns + seen] = entry;
+    });
   }
 }
 
@@ -160,7 +176,7 @@ export function* solveKnowingInPieces(
   kernel: Kernel,
   question: HeKnowsYourGame,
   seesIt: Uint8Array,
-  missingWorth: 0 | 1 = 0,
+  end: End = 'least',
 ): InPieces<KnowingSolution> {
   const { states, worth } = kernel;
   const { roundSeconds, readSkill, freely } = question;
@@ -174,7 +190,7 @@ export function* solveKnowingInPieces(
       const at = left * states + state;
       if (!Number.isNaN(worth[state]!)) solution.value[at] = worth[state]!;
       else if (left > 0) {
-        const game = facing.face(solution, state, left, missingWorth);
+        const game = facing.face(solution, state, left, end);
         // Everything read: no choice is blind, and seeing it changes nothing.
         solution.value[at] = readAt[state]! >= 1 || seesIt[state] === 1 ? bestSeen(game).value : games.play(state, game);
       }

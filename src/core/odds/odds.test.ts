@@ -116,23 +116,6 @@ describe('odds against this opponent', () => {
     const doc = tree([position('g'), position('void')], [mine('enter', 'g', 'void')]);
     expect(findOdds(doc).positions.map(({ isDrawn }) => isDrawn)).toEqual([true, false]);
   });
-
-  it('bounds what is above 64 shows instead of pretending', () => {
-    const many = Array.from({ length: 7 }, (_, i) => ({
-      id: `c${i}`,
-      name: `c${i}`,
-      kind: 'cue' as const,
-      values: ['x', 'y'].map((v) => ({ id: `${v}${i}`, name: v, kind: 'other' as const })),
-    }));
-    const transitions = many.map((read, i) => mine(`m${i}`, 'g', 'pin', { when: { [read.id]: [`x${i}`] }, works: 0.3 + i / 20 }));
-    const doc = tree([position('g', { reads: many }), pin], transitions);
-    const odds = findOdds(doc, inSeconds(60));
-    expect(odds.status).toBe('bounded');
-    const exact = literalValue(doc, 'g', { seconds: 60, readSkill: 1 });
-    expect(odds.starts[0]!.value).toBeLessThanOrEqual(exact + 1e-12);
-    expect(odds.starts[0]!.upper).toBeGreaterThanOrEqual(exact - 1e-12);
-    expect(odds.starts[0]!.leftOut).toBeGreaterThan(0);
-  });
 });
 
 describe('odds if he knows your game', () => {

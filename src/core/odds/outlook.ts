@@ -169,7 +169,7 @@ export function outlooksFrom(k: Kernel, policy: Policy, roundSeconds: number, st
         done = 0;
         policy(state, now, take);
         together.spread(mass, isMet, here);
-        if (k.isBounded[state] === 1) {
+        if (k.unseen[state]) {
           addTo(sums.leftOut, 0, here, Math.max(0, 1 - done));
           addTo(sums.seconds, 0, here, Math.max(0, 1 - done) * (roundSeconds - now));
         }

@@ -2,7 +2,7 @@ import { atOnce, partOf, type InPieces } from '../base';
 import { isGoal, type Ending, type PositionId, type TransitionId, type TreeDocument } from '../tree';
 import { oddsModelOf, type OddsModel, type Place } from './cells';
 import { choiceOf, plainChoice, type Choice } from './choices';
-import { kernelOf } from './kernel';
+import { kernelOf, leftOutAt } from './kernel';
 import { facedIn, mixesOf, type Faced, type KnowingSolution } from './knowing';
 import { outlooksFrom, startsAtOnce, type Outlook } from './outlook';
 import { NOWHERE_KNOWN, ODDS_QUESTION, type Elsewhere, type OddsQuestion } from './question';
@@ -153,8 +153,13 @@ export function* findOddsInPieces(tree: TreeDocument, question: OddsQuestion, el
   const kernel = kernelOf(model, false);
   yield 0;
   const solution = yield* partOf(solveInPieces(model, kernel, question), 0, 0.3);
-  const isShort = question.ask === 'knowing' ? kernel.isBounded.includes(1) : kernel.missing.some((chance) => chance > 0);
-  const upper = isShort ? yield* partOf(solveInPieces(model, kernel, question, 1), 0.3, 0.5) : solution;
+  // To who follows his habits it is nothing that what he never shows was left out.
+  const isShort = kernel.unseen.some((rows, state) => {
+    if (rows === null || question.ask === 'knowing') return rows !== null;
+    const { shows, moments } = leftOutAt(kernel, state);
+    return shows + moments > 1e-12;
+  });
+  const upper = isShort ? yield* partOf(solveInPieces(model, kernel, question, 'most'), 0.3, 0.5) : solution;
   const foreseen = yield* partOf(solveInPieces(model, kernelOf(model, true), question), 0.5, 0.8);
   const solved: Solved = { model, solution, foreseen, upper, ...(isKnowing(solution) ? { facedAt: facedIn(solution) } : {}) };
   const at = new Map(tree.positions.map(({ id }, i) => [id, i]));

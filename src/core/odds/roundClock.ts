@@ -1,5 +1,6 @@
 import type { InPieces } from '../base';
-import { readingsOf, type Kernel } from './kernel';
+import { leftOutAt, readingsOf, type Kernel } from './kernel';
+import { worthUnseen, type End } from './leftOut';
 import type { Policy } from './outlook';
 
 /** Options closer than this are equally good; the coach's order decides between them. */
@@ -33,14 +34,14 @@ export function worthOf({ kernel: k, value }: Pick<Valued, 'kernel' | 'value'>, 
 
 /**
  * Backward induction over one-second steps (finite-horizon dynamic programming; Bellman 1957) against shares that are known:
- * V = ρ Σ_d w_d m_d + (1 − ρ) max_a Σ_d w_d Q, with m_d = Σ_t w_t max_a Q(a, d, t). Exact. `missingWorth` is what shows left out
- * above the limit are worth: 0 for the lower, 1 for the upper bound.
+ * V = ρ Σ_d w_d m_d + (1 − ρ) max_a Σ_d w_d Q, with m_d = Σ_t w_t max_a Q(a, d, t). Exact. `end`: shows left
+ * out above the limit are worth what they are at least (lower bound), or at most (upper bound).
  * In pieces of a second of the round. Time O(roundSeconds × outcomes), memory O(roundSeconds × (states + moments)).
  */
 export function* solveRoundInPieces(
   kernel: Kernel,
   { roundSeconds, readSkill }: { readonly roundSeconds: number; readonly readSkill: number },
-  missingWorth: 0 | 1 = 0,
+  end: End = 'least',
 ): InPieces<RoundSolution> {
   const { states, worth, momentShare } = kernel;
   const readAt = readingsOf(kernel, readSkill);
@@ -56,15 +57,15 @@ export function* solveRoundInPieces(
   const unread = new Float64Array(kernel.rows.reduce((most, count) => Math.max(most, count), 0));
   for (let left = 0; left <= roundSeconds; left++) {
     for (let state = 0; state < states; state++) if (!Number.isNaN(worth[state]!)) solution.value[left * states + state] = worth[state]!;
-    if (left > 0) solveSecond(solution, left, missingWorth, unread);
+    if (left > 0) solveSecond(solution, left, end, unread);
     yield left / roundSeconds;
   }
   return solution;
 }
 
 /** One second of the induction. The arrays stand in local names: this is the innermost loop of the odds. */
-function solveSecond({ kernel, value, seen, blind, readAt }: RoundSolution, left: number, missingWorth: 0 | 1, unread: Float64Array): void {
-  const { states, rows, firstColumn, columnShare, firstMoment, momentShare, firstCell, worth, missing } = kernel;
+function solveSecond({ kernel, value, seen, blind, readAt }: RoundSolution, left: number, end: End, unread: Float64Array): void {
+  const { states, rows, firstColumn, columnShare, firstMoment, momentShare, firstCell, worth, unseen } = kernel;
   const { seconds, firstOutcome, endOfLive, chance, target, certain } = kernel;
   const moments = momentShare.length;
   const tie = TIE;
@@ -100,6 +101,13 @@ function solveSecond({ kernel, value, seen, blind, readAt }: RoundSolution, left
         read += share * best;
       }
     }
+    if (unseen[state]) {
+      const { shows, moments } = leftOutAt(kernel, state);
+      const share = 1 - (1 - shows) * (1 - moments);
+      const worths = unseen[state]!.map((option) => worthUnseen(option, value, states, left, end));
+      read += share * Math.max(...worths);
+      if (isBlind) worths.forEach((of, a) => void (unread[a]! += share * of));
+    }
     let worthHere = read;
     if (isBlind) {
       let best = 0;
@@ -107,7 +115,7 @@ function solveSecond({ kernel, value, seen, blind, readAt }: RoundSolution, left
       blind[left * states + state] = best;
       worthHere = readSkill * read + (1 - readSkill) * unread[best]!;
     }
-    value[left * states + state] = missing[state]! * missingWorth + worthHere;
+    value[left * states + state] = worthHere;
   }
 }
 

@@ -33,9 +33,7 @@ export interface Column {
 }
 export interface Shows {
   readonly columns: readonly Column[];
-  /** Chance of what was left out above the limit; 0 = nothing that is ever shown was. */
-  readonly missing: number;
-  /** Something was left out, though it may never be shown by habit. */
+  /** Something was left out above the limit, though it may never be shown by habit. */
   readonly isBounded: boolean;
 }
 
@@ -88,12 +86,5 @@ export function showsOf({ reads: all }: Position, transitions: readonly Transiti
     SHOW_LIMIT,
   );
   const his = heaviest(groups(false), Math.max(1, Math.floor(SHOW_LIMIT / moments.kept.length)));
-  const sum = (shows: readonly Show[]): number => shows.reduce((total, show) => total + show.share, 0);
-  const isShort = !his.isAll || !moments.isAll;
-  const missing = isShort ? 1 - sum(his.kept) * sum(moments.kept) : 0;
-  return {
-    columns: his.kept.map((show) => ({ ...show, moments: moments.kept })),
-    missing: missing > 1e-12 ? missing : 0,
-    isBounded: isShort,
-  };
+  return { columns: his.kept.map((show) => ({ ...show, moments: moments.kept })), isBounded: !his.isAll || !moments.isAll };
 }

@@ -1,6 +1,7 @@
 import type { InPieces } from '../base';
 import type { OddsModel } from './cells';
 import type { Kernel } from './kernel';
+import type { End } from './leftOut';
 import { knowingPolicy, knowingStrategies, solveKnowingInPieces, type KnowingSolution, type Strategy } from './knowing';
 import type { Policy } from './outlook';
 import type { OddsQuestion } from './question';
@@ -13,10 +14,10 @@ export const isKnowing = (solution: Solution): solution is KnowingSolution => 'f
 export const seesItFirst = (model: OddsModel): Uint8Array =>
   Uint8Array.from({ length: model.states }, (_, at) => Number(model.places[at]?.position.heSeesItFirst === true));
 
-/** The answer to a question; `missingWorth` is what shows left out are worth: 0 for the lower, 1 for the upper bound. */
-export function solveInPieces(model: OddsModel, kernel: Kernel, question: OddsQuestion, missingWorth: 0 | 1 = 0): InPieces<Solution> {
-  if (question.ask === 'opponent') return solveRoundInPieces(kernel, question, missingWorth);
-  return solveKnowingInPieces(kernel, question, seesItFirst(model), missingWorth);
+/** The answer to a question; `end`: which end of what shows left out are worth. */
+export function solveInPieces(model: OddsModel, kernel: Kernel, question: OddsQuestion, end: End = 'least'): InPieces<Solution> {
+  if (question.ask === 'opponent') return solveRoundInPieces(kernel, question, end);
+  return solveKnowingInPieces(kernel, question, seesItFirst(model), end);
 }
 
 /** What both do in it. */

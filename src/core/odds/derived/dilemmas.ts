@@ -2,8 +2,9 @@ import { atOnce, partOf, type InPieces } from '../../base';
 import { solveGame, type MatrixGame } from '../../games';
 import type { PositionId, TransitionId, TreeDocument } from '../../tree';
 import { oddsModelOf, type Place } from '../cells';
-import { kernelOf, type Kernel } from '../kernel';
+import { kernelOf, leftOutAt, type Kernel } from '../kernel';
 import type { KnowingSolution } from '../knowing';
+import { worthUnseen } from '../leftOut';
 import { NOWHERE_KNOWN, type Elsewhere, type HeKnowsYourGame } from '../question';
 import { TIE, worthOf } from '../roundClock';
 import { seesItFirst } from '../solved';
@@ -31,8 +32,9 @@ function gameOf(k: Kernel, solution: KnowingSolution, state: number, rows: reado
   const { freely, roundSeconds } = solution;
   const readSkill = solution.readAt[state]!;
   const [from, to] = [k.firstColumn[state]!, k.firstColumn[state + 1]!];
-  // A show that was left out is one more that he may pick, worth nothing.
-  const columns = to - from + k.isBounded[state]!;
+  // A show that was left out is one more that he may pick, worth what it is at least.
+  const unseen = k.unseen[state];
+  const columns = to - from + (unseen ? 1 : 0);
   const entries = new Float64Array(rows.length * columns);
   const habit = new Float64Array(rows.length);
   for (let c = from; c < to; c++) {
@@ -47,6 +49,15 @@ function gameOf(k: Kernel, solution: KnowingSolution, state: number, rows: reado
       const entry = readSkill * read + (1 - readSkill) * unread[i]!;
       entries[i * columns + c - from] = entry;
       habit[i]! += k.columnShare[c]! * entry;
+    });
+  }
+  if (unseen) {
+    const worths = rows.map((a) => worthUnseen(unseen[a]!, solution.value, k.states, roundSeconds, 'least'));
+    const { shows } = leftOutAt(k, state);
+    worths.forEach((worth, i) => {
+      const entry = readSkill * Math.max(...worths) + (1 - readSkill) * worth;
+      entries[i * columns + columns - 1] = entry;
+      habit[i]! += shows * entry;
     });
   }
   rows.forEach((_, i) => {

@@ -87,8 +87,8 @@ export function* findClosenessInPieces(
   elsewhere: Elsewhere = NOWHERE_KNOWN,
 ): InPieces<Closeness | null> {
   const ground = new Ground(tree, question, elsewhere);
-  // Which shows are left out depends on their shares, so that draws could not be compared; of points none are made.
-  if (question.points || items.length === 0 || ground.model.places.some((place) => place?.isBounded)) return null;
+  // Which shows are left out depends on their shares, so that draws could not be compared.
+  if (items.length === 0 || ground.model.places.some((place) => place?.unseen)) return null;
   const steady = yield* partOf(ground.onSteady(), 0, 0.05);
   const variants = new Variants(tree, ground, steady);
   const base = yield* variants.made([]);

@@ -11,14 +11,19 @@ type Values = readonly number[];
 
 /**
  * Where each cell leads, its chances left open: for draws, which change nothing else. Cells in the kernel's order; the outcomes of a cell
- * lie one behind the other: where it succeeds, then where all failures go, or each consequence, where he recovers to, and where it stays.
+ * lie one behind the other: where it succeeds, then where all failures go, or each consequence, where he recovers to, where it stays, and
+ * where it costs something that he turns it, that.
  */
 export class DrawnCells {
   readonly firstOutcome: Int32Array;
   readonly target: Int32Array;
   readonly chance: Float64Array;
+  /** What an outcome gives besides what its place is worth; null = none gives anything. */
+  readonly gain: Float64Array | null;
   readonly columnShare: Float64Array;
   readonly momentShare: Float64Array;
+  /** He who turns it gets something for it: one outcome more. */
+  private readonly isTurnedPaid: boolean;
   /** By cell: number of its fit, of its move (-1 = hold), how much is not drawn, what the tempo makes of a failure. */
   private readonly fit: Uint8Array;
   private readonly move: Int32Array;
@@ -43,22 +48,30 @@ export class DrawnCells {
     const places = model.places.flatMap((place, state) => (place ? [{ state, place }] : []));
     const first = [0];
     const target: number[] = [];
+    const gain: number[] = [];
     const firstConsequence = [0];
     const his: number[] = [];
     const taken: number[] = [];
     const cells = places.flatMap(({ state, place }) =>
       place.cells.flat(2).map((cell, i) => ({ state, place, cell, row: place.rows[i % place.rows.length]! })),
     );
+    this.isTurnedPaid = model.worth[model.turned] !== 0;
+    const lead = (to: number, reward = 0): void => {
+      target.push(to);
+      gain.push(reward);
+    };
     for (const { state, place, cell } of cells) {
-      target.push(cell.to >= 0 ? cell.to : state);
-      if (cell.onFail >= 0) target.push(cell.onFail);
+      lead(cell.to >= 0 ? cell.to : state, cell.reward);
+      if (cell.onFail >= 0) lead(cell.onFail);
       else {
-        for (const { transition, chance, to } of cell.consequences) {
-          target.push(to);
+        for (const { transition, chance, to, reward } of cell.consequences) {
+          lead(to, reward);
           his.push(moves.get(transition.id)!);
           taken.push(chance);
         }
-        target.push(place.recoversTo, state);
+        lead(place.recoversTo);
+        lead(state);
+        if (this.isTurnedPaid) lead(model.turned);
       }
       first.push(target.length);
       firstConsequence.push(his.length);
@@ -87,6 +100,7 @@ export class DrawnCells {
     this.firstOutcome = Int32Array.from(first);
     this.target = Int32Array.from(target);
     this.chance = new Float64Array(target.length);
+    this.gain = gain.some((reward) => reward !== 0) ? Float64Array.from(gain) : null;
     this.columnShare = new Float64Array(kernel.columnShare.length);
     this.momentShare = new Float64Array(kernel.momentShare.length);
   }
@@ -124,6 +138,7 @@ export class DrawnCells {
     rest += u * (1 - unforeseen);
     chance[at] = rest * this.recovered[i]!;
     chance[at + 1] = rest * (1 - this.turned[i]! - this.recovered[i]!);
+    if (this.isTurnedPaid) chance[at + 2] = rest * this.turned[i]!;
   }
 
   /** Where values were taken out, what is left is all there is. */

@@ -18,6 +18,8 @@ interface Played {
   readonly target: Int32Array;
   /** What leads to each slot, of the last draw. */
   readonly together: Float64Array;
+  /** What is given on the way to each slot, of the last draw; all 0 where nothing is. */
+  readonly gained: Float64Array;
   readonly cell: Int32Array;
   readonly column: Int32Array;
   readonly moment: Int32Array;
@@ -57,6 +59,7 @@ function playedAt({ kernel: k, readAt, freely }: Solved, cells: DrawnCells, stat
     seconds: Int32Array.from(keys, (key) => Math.floor(key / k.states)),
     target: Int32Array.from(keys, (key) => key % k.states),
     together: new Float64Array(keys.length),
+    gained: new Float64Array(keys.length),
     cell: Int32Array.from(lists.cell),
     column: Int32Array.from(lists.column),
     moment: Int32Array.from(lists.moment),
@@ -67,14 +70,17 @@ function playedAt({ kernel: k, readAt, freely }: Solved, cells: DrawnCells, stat
 }
 
 /** Adds up what leads where, with the chances of a draw. */
-function addUp({ together, cell, column, moment, free, habit, slot }: Played, drawn: DrawnCells): void {
-  const { firstOutcome, chance, columnShare, momentShare } = drawn;
+function addUp({ together, gained, cell, column, moment, free, habit, slot }: Played, drawn: DrawnCells): void {
+  const { firstOutcome, chance, gain, columnShare, momentShare } = drawn;
   together.fill(0);
+  gained.fill(0);
   let at = 0;
   for (let i = 0; i < cell.length; i++) {
     const often = (free[i]! + habit[i]! * columnShare[column[i]!]!) * momentShare[moment[i]!]!;
     const end = firstOutcome[cell[i]! + 1]!;
-    for (let o = firstOutcome[cell[i]!]!; o < end; o++) together[slot[at++]!]! += often * chance[o]!;
+    const from = firstOutcome[cell[i]!]!;
+    if (gain) for (let o = from; o < end; o++) gained[slot[at + o - from]!]! += often * chance[o]! * gain[o]!;
+    for (let o = from; o < end; o++) together[slot[at++]!]! += often * chance[o]!;
   }
 }
 
@@ -135,8 +141,10 @@ export class FixedPlay {
       addUp(played, this.cells);
       rows.begin(state);
       for (let i = 0; i < played.target.length; i++) {
-        const often = played.together[i]! * Math.exp(-played.seconds[i]! / roundSeconds);
+        const factor = Math.exp(-played.seconds[i]! / roundSeconds);
+        const often = played.together[i]! * factor;
         const to = played.target[i]!;
+        rows.addCertain(played.gained[i]! * factor);
         if (Number.isNaN(worth[to]!)) rows.add(to, often);
         else rows.addCertain(often * worth[to]!);
       }
@@ -148,11 +156,11 @@ export class FixedPlay {
   }
 }
 
-function worthOfPlayed({ seconds, target, together }: Played, value: Float64Array, states: number, left: number): number {
+function worthOfPlayed({ seconds, target, together, gained }: Played, value: Float64Array, states: number, left: number): number {
   let sum = 0;
   for (let i = 0; i < target.length; i++) {
     const rest = left - seconds[i]!;
-    if (rest >= 0) sum += together[i]! * value[rest * states + target[i]!]!;
+    if (rest >= 0) sum += together[i]! * value[rest * states + target[i]!]! + gained[i]!;
   }
   return sum;
 }

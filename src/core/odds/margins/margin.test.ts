@@ -9,11 +9,19 @@ import { drawChance, drawShares, drawsOf, meansOf, shareNumbers, type DrawnChanc
 import { kernelOf, type Kernel } from '../kernel';
 import { findMargins, fixedPlayOf } from './margin';
 import type { Policy } from '../outlook';
-import { KNOWING_QUESTION, NOWHERE_KNOWN, ODDS_QUESTION } from '../question';
+import { KNOWING_QUESTION, NOWHERE_KNOWN, ODDS_QUESTION, type OddsQuestion } from '../question';
 import { worthOf } from '../roundClock';
 import { policyIn, solveInPieces } from '../solved';
 
-const QUESTION = { ...ODDS_QUESTION, roundSeconds: 60 };
+const QUESTION: OddsQuestion = { ...ODDS_QUESTION, roundSeconds: 60 };
+const POINTS: Pick<OddsQuestion, 'points'> = {
+  points: [
+    { for: 'pass', points: 3 },
+    { for: 'sweep', points: 2 },
+    { for: 'enter', points: 1 },
+  ],
+};
+const IN_POINTS: OddsQuestion = { ...QUESTION, ...POINTS };
 const mean = (list: readonly number[]): number => list.reduce((sum, item) => sum + item, 0) / list.length;
 
 describe('draws', () => {
@@ -79,27 +87,32 @@ function literalWorth(kernel: Kernel, policy: Policy, roundSeconds: number): Flo
 
 describe('the worth of a draw', () => {
   it('is that of the tree with the drawn chances typed, played by the strategies of the means', () => {
-    for (const question of [QUESTION, { ...QUESTION, readSkill: 0.4 }])
+    for (const question of [QUESTION, { ...QUESTION, readSkill: 0.4 }, IN_POINTS])
       for (const seed of [1, 2, 3, 4, 5, 6]) {
         const doc = partlyRead(seed);
         const standing = standingOf(doc);
-        const model = oddsModelOf(doc, NOWHERE_KNOWN, standing);
+        const model = oddsModelOf(doc, NOWHERE_KNOWN, standing, question.points);
         const kernel = kernelOf(model, false);
         const solution = atOnce(solveInPieces(model, kernel, question));
         const cells = new DrawnCells(doc, model, kernel);
         const drawn = drawsOf(doc)(seededRandom(seed));
         cells.draw(drawn);
-        const typed = kernelOf(oddsModelOf(treeWith(doc, drawn), NOWHERE_KNOWN, standing), false);
+        const typed = kernelOf(oddsModelOf(treeWith(doc, drawn), NOWHERE_KNOWN, standing, question.points), false);
         const policy = policyIn({ ...solution, kernel: typed });
         const found = fixedPlayOf(solution, cells).onRound();
         literalWorth(typed, policy, 60).forEach((value, i) => expect(found[i]).toBeCloseTo(value, 10));
       }
   });
   it('of the chances as they are is the solution, in both questions', () => {
-    for (const question of [QUESTION, { ...KNOWING_QUESTION, roundSeconds: 60 }])
+    for (const question of [
+      QUESTION,
+      IN_POINTS,
+      { ...KNOWING_QUESTION, roundSeconds: 60 },
+      { ...KNOWING_QUESTION, ...POINTS, roundSeconds: 60 },
+    ])
       for (const seed of [1, 2, 3]) {
         const doc = partlyRead(seed);
-        const model = oddsModelOf(doc, NOWHERE_KNOWN);
+        const model = oddsModelOf(doc, NOWHERE_KNOWN, undefined, question.points);
         const kernel = kernelOf(model, false);
         const solution = atOnce(solveInPieces(model, kernel, question));
         const cells = new DrawnCells(doc, model, kernel);

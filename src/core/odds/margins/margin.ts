@@ -46,8 +46,8 @@ export function* findMarginsInPieces(tree: TreeDocument, question: OddsQuestion,
   const model = oddsModelOf(tree, elsewhere, undefined, question.points);
   const kernel = kernelOf(model, false);
   const solution = yield* partOf(solveInPieces(model, kernel, question), 0, 0.2);
-  // Which shows are left out depends on their shares, so that draws could not be compared; of points none are made.
-  if (question.points || model.places.some((place) => place?.isBounded)) return { starts: [], toType: [] };
+  // Which shows are left out depends on their shares, so that draws could not be compared.
+  if (model.places.some((place) => place?.unseen)) return { starts: [], toType: [] };
   const cells = new DrawnCells(tree, model, kernel);
   const play = fixedPlayOf(solution, cells);
   yield 0.3;

@@ -72,7 +72,7 @@ interface Ready {
 /** Null = a position has more than 64 shows, which cannot all be played. */
 function* readyInPieces(tree: TreeDocument, question: OddsQuestion, elsewhere: Elsewhere): InPieces<Ready | null> {
   const model = oddsModelOf(tree, elsewhere, undefined, question.points);
-  if (model.places.some((place) => place?.isBounded)) return null;
+  if (model.places.some((place) => place?.unseen)) return null;
   const solution = yield* solveInPieces(model, kernelOf(model, false), question);
   const states = new Map(tree.positions.map(({ id }, i) => [id, i]));
   return { tree, model, sampler: new Sampler(model, solution), roundSeconds: question.roundSeconds, stateOf: (id) => states.get(id)! };

@@ -13,7 +13,8 @@ interface Worth {
 export interface SteadyOdds {
   readonly clock: 'steady';
   readonly question: OddsQuestion;
-  readonly status: 'exact' | 'budget';
+  /** Bounded: from below in control, where a place has more than 64 shows; what was left out is worth nothing on this clock. */
+  readonly status: 'exact' | 'budget' | 'bounded';
   /** Largest difference that one step more would make, and how far from the truth any value is at most. */
   readonly residual: number;
   readonly bound: number;
@@ -24,7 +25,11 @@ export interface SteadyOdds {
 /** Worths on the steady clock, which ranks; what is told of a round is told on the round clock. */
 export function findSteadyOdds(tree: TreeDocument, question: OddsQuestion, elsewhere: Elsewhere = NOWHERE_KNOWN): SteadyOdds {
   const model = oddsModelOf(tree, elsewhere, undefined, question.points);
-  const { value, status, residual, bound } = atOnce(solveSteadyInPieces(kernelOf(model, false), question, seesItFirst(model)));
+  const kernel = kernelOf(model, false);
+  const solution = atOnce(solveSteadyInPieces(kernel, question, seesItFirst(model)));
+  const { value, residual, bound } = solution;
+  const isShort = kernel.unseen.some((rows) => rows !== null);
+  const status = isShort && solution.status === 'exact' ? 'bounded' : solution.status;
   const positions = tree.positions.map(({ id }, at): Worth => ({ position: id, value: value[at]! }));
   const byId = new Map(positions.map((item) => [item.position, item]));
   return { clock: 'steady', question, status, residual, bound, starts: tree.starts.map(({ position }) => byId.get(position)!), positions };

@@ -1,4 +1,7 @@
 import type { Kernel } from '../kernel';
+import type { Unseen } from '../leftOut';
+
+const NOTHING: Unseen = { seconds: 0, least: 0, most: 0, success: [[]], failure: [[]] };
 
 /**
  * The steady clock: the round ends at a constant rate, one in `roundSeconds`, so that what comes after so many seconds is worth
@@ -14,6 +17,7 @@ export function steadyKernel(kernel: Kernel, roundSeconds: number): Kernel {
     ...kernel,
     seconds: new Int32Array(factor.length),
     chance,
+    unseen: kernel.unseen.map((rows) => rows && rows.map(() => NOTHING)),
     certain: kernel.certain.map((worth, cell) => worth * factor[cell]!),
   };
 }
