@@ -1,4 +1,4 @@
-import { defaultsOf, indexOf, landingAt, type Defaults, type Position, type Transition, type TreeDocument } from '../tree';
+import { indexOf, landingAt, type Position, type Transition, type TreeDocument } from '../tree';
 import {
   ATTEMPT_RISK,
   chanceOf,
@@ -7,15 +7,14 @@ import {
   HOLD_RISK,
   HOLD_SECONDS,
   shownOf,
-  undrawnChance,
   type Fit,
   type Risk,
   type Shown,
 } from './chances';
 import { objectiveOf, type Objective, type PointsTable } from './objective';
-import type { Elsewhere } from './question';
+import { hereOf, isTaught, standingOf, type Here, type Row, type Standing } from './here';
 import { unseenOf, type Unseen } from './leftOut';
-import { recoversTo } from './recovers';
+import type { Elsewhere } from './question';
 import { showsOf, type Column, type Shows } from './shows';
 
 /** A drawn consequence: he takes it with chance `chance`, it works with chance `works`, both in [0, 1]. */
@@ -47,9 +46,6 @@ export interface Cell {
   /** What success gives besides what its place is worth. */
   readonly reward: number;
 }
-/** An owner's option; null = hold: wait for another show. */
-export type Row = Transition | null;
-
 /** A position where play goes on. */
 export interface Place {
   readonly position: Position;
@@ -83,27 +79,6 @@ export interface OddsModel {
   readonly elsewhere: ReadonlySet<number>;
   readonly objective: Objective;
 }
-
-/** What the cells of any place are made with. */
-export interface Here {
-  readonly defaults: Defaults;
-  readonly stateOf: ReadonlyMap<string, number>;
-  readonly standing: Standing;
-  /** Of a success of a transition that lands at a state. */
-  readonly rewardOf: (transition: Transition, to: number) => number;
-  /** Whole, ≥ 1. */
-  readonly secondsOf: (transition: Transition) => number;
-}
-export const hereOf = (tree: TreeDocument, standing: Standing, objective: Objective): Here => {
-  const defaults = defaultsOf(tree);
-  return {
-    rewardOf: ({ actor, kind }, to) => objective.move(actor, kind, tree.positions[to]!.ends),
-    secondsOf: ({ seconds }) => Math.max(1, Math.round(seconds ?? defaults.seconds)),
-    defaults,
-    stateOf: new Map(tree.positions.map(({ id }, i) => [id, i])),
-    standing,
-  };
-};
 
 const stateAt = ({ stateOf }: Here, id: string): number => stateOf.get(id)!;
 
@@ -142,30 +117,6 @@ function cellsOf(here: Here, position: Position, rows: readonly Row[], his: read
       return rows.map((row) => cellOf(here, row, shown, consequences));
     }),
   );
-}
-
-/** Announced transitions take no part. */
-export const isTaught = (transition: Transition): boolean => transition.announced !== true;
-
-/** Goes on in another tree, with nothing here that is taught. */
-export const goesElsewhere = (position: Position, ways: readonly Transition[]): boolean =>
-  position.continuesIn !== undefined && position.ends === undefined && !ways.some(isTaught);
-
-/** What is found once on the tree and stays what it is while something in it is tried otherwise. */
-export interface Standing {
-  readonly recoversTo: Int32Array;
-  /** Goes on in another tree, by position in document order. */
-  readonly isElsewhere: Uint8Array;
-  readonly undrawn: Float64Array;
-}
-
-export function standingOf(tree: TreeDocument): Standing {
-  const { from } = indexOf(tree);
-  return {
-    recoversTo: recoversTo(tree),
-    isElsewhere: Uint8Array.from(tree.positions, (position) => Number(goesElsewhere(position, from.get(position.id)!))),
-    undrawn: Float64Array.from(tree.positions, undrawnChance),
-  };
 }
 
 /** A position where play goes on, with the transitions out of it; announced ones take no part. */

@@ -1,5 +1,6 @@
 import type { ReadId, TransitionId, ValueId } from '../tree';
-import type { Cell, Place, Row } from './cells';
+import type { Cell, Place } from './cells';
+import type { Row } from './here';
 import { TIE, worthOf, type RoundSolution, type Valued } from './roundClock';
 import type { Show } from './shows';
 

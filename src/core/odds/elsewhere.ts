@@ -1,6 +1,7 @@
 import { partOf, type InPieces } from '../base';
 import { indexOf, type PositionId, type TreeDocument } from '../tree';
-import { goesElsewhere, oddsModelOf } from './cells';
+import { oddsModelOf } from './cells';
+import { goesElsewhere } from './here';
 import { kernelOf } from './kernel';
 import { NOWHERE_KNOWN, type Elsewhere, type OddsQuestion } from './question';
 import { findSteadyOdds } from './steady/report';

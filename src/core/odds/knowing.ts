@@ -108,7 +108,7 @@ export class Facing {
 
   /** Adds what was left out: moments to each column, shows to his habits, and for the lower bound a column of them. */
   private faceLeftOut(unseen: readonly Unseen[], { kernel: k, value, readAt }: Ahead, state: number, left: number, end: End): void {
-    const { entries, habit, rows, columns } = this;
+    const { entries, habit, columns } = this;
     const readSkill = readAt[state]!;
     const worths = unseen.map((option) => worthUnseen(option, value, k.states, left, end));
     const most = Math.max(...worths);

@@ -1,6 +1,6 @@
 import type { Transition } from '../tree';
 import { ATTEMPT_RISK, chanceOf, HOLD_RISK, HOLD_SECONDS, type Risk } from './chances';
-import type { Here, Row } from './cells';
+import type { Here, Row } from './here';
 
 /** A place that is led to, with what arriving so gives besides what the place is worth. */
 interface Arrival {

@@ -8,7 +8,8 @@ import { mine, position, reaction, tree } from '../../../../tests/support/smallT
 import { literalValue } from '../../../../tests/support/literalOdds';
 import { randomWorld } from '../../../../tests/support/randomWorld';
 import { findAdvice } from './advice';
-import { oddsModelOf, standingOf } from '../cells';
+import { oddsModelOf } from '../cells';
+import { standingOf } from '../here';
 import { kernelOf } from '../kernel';
 import { KNOWING_QUESTION, NOWHERE_KNOWN, ODDS_QUESTION } from '../question';
 import { solveInPieces, valueAt } from '../solved';

@@ -1,7 +1,8 @@
 import type { InPieces } from '../../base';
 import { gameValue } from '../../games';
 import type { PositionId, TreeDocument } from '../../tree';
-import { oddsModelOf, standingOf, type OddsModel, type Place } from '../cells';
+import { oddsModelOf, type OddsModel, type Place } from '../cells';
+import { standingOf } from '../here';
 import { kernelOf, kernelOfPlace, readingsOf, withPiece, type Kernel } from '../kernel';
 import { bestSeen, Facing, type Strategy } from '../knowing';
 import type { Elsewhere, OddsQuestion } from '../question';

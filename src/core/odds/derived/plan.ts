@@ -9,7 +9,7 @@ import {
   type TreeDocument,
   type ValueId,
 } from '../../tree';
-import { isTaught } from '../cells';
+import { isTaught } from '../here';
 import { consequencesFor, shownOf } from '../chances';
 import type { Choice } from '../choices';
 import type { Odds, PositionOdds } from '../report';

@@ -10,7 +10,8 @@ import {
   type ValueId,
   sharesOf,
 } from '../../../tree';
-import { hereOf, placeAt, type Here, type OddsModel, type Place, type Standing } from '../../cells';
+import { placeAt, type OddsModel, type Place } from '../../cells';
+import { hereOf, type Here, type Standing } from '../../here';
 
 /** One thing tried otherwise: the places that it makes anew, by state. */
 export type Tried = readonly { readonly at: number; readonly place: Place }[];
