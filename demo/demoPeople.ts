@@ -1,5 +1,5 @@
 import { seededRandom } from '@/core/base';
-import { findBranches, planPairs, traineeOf, unitOf, unitsOfBranch, type HeldClass, type Went } from '@/core/classes';
+import { findBranches, expectedOf, planPairs, traineeOf, unitOf, unitsOfBranch, type HeldClass, type Went } from '@/core/classes';
 import { isAway, type Athlete, type Group } from '@/core/people';
 import { indexOf, type TreeDocument } from '@/core/tree';
 
@@ -63,7 +63,10 @@ export function demoHeld(tree: TreeDocument, today: string): HeldClass[] {
       .flatMap(({ moves }) => moves)
       .flatMap((id) => (transitions.get(id)!.mistakes ?? []).map(({ error }) => ({ transition: id, error })));
     const there = athletes.filter(({ id }) => came.includes(id));
-    const { rounds: pairs } = planPairs(there.map(traineeOf), { rounds: units.length, seed: i + 1 });
+    const { rounds: pairs } = planPairs(
+      there.map((athlete) => traineeOf(expectedOf(athlete))),
+      { rounds: units.length, seed: i + 1 },
+    );
     return {
       ...{ pairs, id: `00000000-0000-4000-8000-0000000014${String(i).padStart(2, '0')}`, tree: tree.id, class: null, date, came },
       ...{ name: positions.get(start)!.name, people: came.length, units, mistakes: seen.slice(0, 1) },

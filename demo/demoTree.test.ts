@@ -7,7 +7,7 @@ import { findCycles, findDeadEnds, findFilterDifference, findUnanswered, findUnr
 import type { Filter } from '@/core/lens';
 import { checkTree, ownerOptions, ownerRoleOf, indexOf, type Transition } from '@/core/tree';
 import { heldSchema } from '@/contracts/classes';
-import { feedsOnly, isMinor, isNewcomer } from '@/core/people';
+import { ADULT, feedsOnly, isMinor, isNewcomer } from '@/core/people';
 import { demoAthletes, demoGroups, demoHeld } from './demoPeople';
 import { demoPlan } from './demoPlan';
 import { demoTree } from './demoTree';
@@ -119,7 +119,9 @@ describe('the people of the demo gym', () => {
     expect(athletes).toHaveLength(13);
     expect(new Set(athletes.map(({ id }) => id)).size).toBe(13);
     expect(
-      [athletes.filter(feedsOnly), athletes.filter(isNewcomer), athletes.filter((item) => isMinor(item))].map(({ length }) => length),
+      [athletes.filter(feedsOnly), athletes.filter(isNewcomer), athletes.filter((item) => isMinor(item, ADULT))].map(
+        ({ length }) => length,
+      ),
     ).toEqual([1, 1, 2]);
     const ids = new Set(athletes.map(({ id }) => id));
     expect(demoGroups().map(({ members }) => members.every((id) => ids.has(id)))).toEqual([true, true]);

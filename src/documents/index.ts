@@ -6,6 +6,7 @@ import type { Kind } from './kind';
 import type { DocumentKind } from './lists';
 import { opponentKind } from './opponent';
 import { ruleCardKind } from './rule-card';
+import { settingsKind } from './settings';
 import { treeKind } from './tree';
 
 const KINDS: Record<DocumentKind, Kind> = {
@@ -15,6 +16,7 @@ const KINDS: Record<DocumentKind, Kind> = {
   opponent: opponentKind,
   group: groupKind,
   ruleCard: ruleCardKind,
+  settings: settingsKind,
   catalogueWords: catalogueWordsKind,
 };
 /** All that the store knows of a kind. A new kind is a folder here and a line above. */

@@ -8,6 +8,7 @@ export const DOCUMENT_LISTS = {
   opponent: [],
   group: [],
   ruleCard: [],
+  settings: [],
   catalogueWords: ['changedPosition', 'changedTransition', 'position', 'transition'],
 } as const satisfies Record<string, readonly string[]>;
 

@@ -20,4 +20,5 @@ export const NORMAL_FORM: Record<DocumentKind, (document: AnyDocument) => AnyDoc
   opponent: normalDocument,
   group: normalDocument,
   ruleCard: normalDocument,
+  settings: normalDocument,
 };

@@ -1,5 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import { demoAthletes, demoGroups } from '../../../demo/demoPeople';
+import { USUAL_SETTINGS } from '../people';
 import { attendance } from './attendance';
 import { partnersOf, type ClassSettings } from './clock/time';
 
@@ -26,6 +27,21 @@ describe('who comes', () => {
     const of3 = (away: string[]) => attendance({ ...SETTINGS, group: 'evening', away }, named).plan;
     expect(of3(['milo-strand'])).toMatchObject({ people: 12, threes: 0 });
     expect(of3([])).toMatchObject({ people: 13, threes: 1 });
+  });
+  it('who is a minor is as the gym has it: from sixteen on, the juniors of fifteen and fourteen alone', () => {
+    const ages = new Map([
+      ['pia-holm', 16],
+      ['sefa-moor', 15],
+    ]);
+    const of16 = { ...book, athletes: book.athletes.map((item) => ({ ...item, age: ages.get(item.id) ?? 30 })) };
+    const minors = (settings?: { adultAge: number }) => {
+      const said = settings && { settings: { ...USUAL_SETTINGS, ...settings } };
+      const { expected } = attendance({ ...SETTINGS, group: 'evening' }, { ...of16, ...said });
+      return expected.filter(({ isMinor }) => isMinor).map(({ id }) => id);
+    };
+    expect(minors()).toEqual(['pia-holm', 'sefa-moor']);
+    expect(minors({ adultAge: 16 })).toEqual(['sefa-moor']);
+    expect(minors({ adultAge: 15 })).toEqual([]);
   });
   it('without a group, with one that is gone, or with one person, is the number that was typed', () => {
     expect(of({}).plan.people).toBe(30);

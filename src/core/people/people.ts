@@ -1,3 +1,4 @@
+import type { GymSettings } from './settings';
 import type { Game as Said, Habit, Profile, RuleSet, TreeDocument } from '../tree';
 
 /** What is said of a person in one tree. */
@@ -62,6 +63,8 @@ export interface GymBook {
   readonly athletes: readonly Athlete[];
   readonly opponents: readonly Opponent[];
   readonly groups?: readonly Group[];
+  /** Absent = as usual. */
+  readonly settings?: GymSettings;
 }
 export const EMPTY_BOOK: GymBook = { ruleCards: [], athletes: [], opponents: [] };
 

@@ -11,7 +11,7 @@ export const isNewcomer = ({ level }: Athlete): boolean => levelRank(level) === 
 
 export const ADULT = 18;
 /** Under age where the gym says so; who says no age counts as an adult. */
-export const isMinor = ({ age }: Athlete, adult = ADULT): boolean => age !== undefined && age < adult;
+export const isMinor = ({ age }: Athlete, adult: number): boolean => age !== undefined && age < adult;
 
 /** Must not do what a limit names: "feeder only" · "no neck", "no inversions": the word after "no". */
 export const feedsOnly = ({ limits = [] }: Athlete): boolean => limits.some((limit) => /feeder only/i.test(limit));

@@ -20,6 +20,8 @@ export const RANGES = {
   changeOverMinutes: quarters(0, 10),
   workMinutes: { min: 0.25, max: 60, step: 0.25 },
   demonstrationMinutes: quarters(0, 30),
+  halfLifeDays: whole(1, 365),
+  growth: { min: 1, max: 4, step: 0.05 },
   kilos: { min: 15, max: 250, step: 0.5 },
 } as const satisfies Record<string, Range>;
 

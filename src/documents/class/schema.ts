@@ -1,6 +1,7 @@
 import { z } from 'zod';
 import { filterSchema } from '@/contracts/filter';
 import { UNIT_KINDS, unitKey, type PlannedUnit } from '@/core/classes';
+import type { GymSettings } from '@/core/people';
 import type { Filter } from '@/core/lens';
 import { RANGES, type Range } from '@/core/tree';
 import { idSchema, nameSchema } from '../tree/schema';
@@ -76,6 +77,13 @@ export const emptyClassPlan: ClassPlan = {
   changeOverMinutes: 0,
   units: [],
 };
+
+/** A class that is made anew, as the gym has its minutes. */
+export const newClassPlan = ({ changeOverMinutes, swapMinutes }: Partial<GymSettings> = {}): ClassPlan => ({
+  ...emptyClassPlan,
+  ...(changeOverMinutes === undefined ? {} : { changeOverMinutes }),
+  ...(swapMinutes === undefined ? {} : { swapMinutes }),
+});
 
 /** A class as the gym keeps it: what was chosen, for which tree, under a name of its own. */
 export const classSchema = classPlanSchema.extend({ id: idSchema, name: nameSchema, tree: idSchema });

@@ -3,8 +3,7 @@ import { useState } from 'react';
 import { ask } from '@/client/api';
 import { dayProblem } from '@/client/days';
 import { idToAddress } from '@/contracts/address';
-import { pairsHeld, pairsOf, recurringMistakes, WENT, type DrillUnit, type HeldClass, type Went } from '@/core/classes';
-import type { Athlete } from '@/core/people';
+import { pairsHeld, pairsOf, recurringMistakes, WENT, type DrillUnit, type Expected, type HeldClass, type Went } from '@/core/classes';
 import { indexOf, type TreeDocument } from '@/core/tree';
 import { plural, sayHeld, sayMove, sayUnit } from '@/core/words';
 import type { ClassDocument } from '@/documents/class/schema';
@@ -17,7 +16,7 @@ interface Props {
   readonly plan: ClassDocument;
   readonly units: readonly DrillUnit[];
   /** Who was expected. */
-  readonly expected: readonly Athlete[];
+  readonly expected: readonly Expected[];
   readonly held: readonly HeldClass[];
   readonly today: string;
   /** How often two have worked together in the last weeks. */

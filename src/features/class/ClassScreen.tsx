@@ -20,6 +20,7 @@ import { StoredAlert, StoredStatus, WAITS } from '@/ui/StoredStrip';
 import { screenLinks } from '@/client/screenLinks';
 import {
   attendance,
+  forgettingOf,
   knownOn,
   meetingsBefore,
   repetitionsOf,
@@ -86,8 +87,9 @@ export function ClassScreen({ tree: bare, book, plan: opened, revision, classes,
         held,
         plan.date ?? today,
         expected.map(({ id }) => id),
+        forgettingOf(book.settings),
       ),
-    [held, plan.date, today, expected],
+    [held, plan.date, today, expected, book.settings],
   );
   const before = useMemo(() => meetingsBefore(held, plan.date ?? today), [held, plan.date, today]);
   useUndoKeys({ onUndo: undo, onRedo: redo });

@@ -1,7 +1,6 @@
 'use client';
 import { useMemo, useState } from 'react';
-import { brokenIn, keptPairs, planPairs, swapped, traineeOf, type DrillUnit } from '@/core/classes';
-import type { Athlete } from '@/core/people';
+import { brokenIn, keptPairs, planPairs, swapped, traineeOf, type DrillUnit, type Expected } from '@/core/classes';
 import type { TreeDocument } from '@/core/tree';
 import { plural, sayUnit } from '@/core/words';
 import type { ClassPlan } from '@/documents/class/schema';
@@ -12,7 +11,7 @@ interface Props {
   readonly tree: TreeDocument;
   readonly plan: ClassPlan;
   readonly units: readonly DrillUnit[];
-  readonly expected: readonly Athlete[];
+  readonly expected: readonly Expected[];
   /** How often two have worked together in the last weeks. */
   readonly before: ReadonlyMap<string, number>;
   readonly onChange: (label: string, patch: Partial<ClassPlan>) => void;

@@ -13,12 +13,15 @@ interface Props {
   readonly onChange: (label: string, patch: Partial<ClassPlan>) => void;
 }
 
-const marks = (athlete: Athlete): string =>
-  [isMinor(athlete) ? `under ${ADULT}` : '', isNewcomer(athlete) ? 'newcomer' : '', ...(athlete.limits ?? [])].filter(Boolean).join(', ');
+const marks = (athlete: Athlete, adult: number): string =>
+  [isMinor(athlete, adult) ? `under ${adult}` : '', isNewcomer(athlete) ? 'newcomer' : '', ...(athlete.limits ?? [])]
+    .filter(Boolean)
+    .join(', ');
 
 /** The day, the group, and who of them comes; how many they are counts for the clock. */
 export function WhoComes({ plan, book, expected, onChange }: Props) {
   const groups = book.groups ?? [];
+  const adult = book.settings?.adultAge ?? ADULT;
   const group = groups.find(({ id }) => id === plan.group);
   const away = new Set(plan.away);
   const guests = new Set(plan.guests);
@@ -80,7 +83,7 @@ export function WhoComes({ plan, book, expected, onChange }: Props) {
                 <span className="min-w-0">
                   {athlete.name}
                   <span className="text-[13px] text-soft">
-                    {isOut ? ' away that day' : marks(athlete) && ` ${marks(athlete)}`}
+                    {isOut ? ' away that day' : marks(athlete, adult) && ` ${marks(athlete, adult)}`}
                     {!members.has(athlete.id) && ' guest'}
                   </span>
                 </span>

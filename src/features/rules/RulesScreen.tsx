@@ -7,7 +7,7 @@ import type { Session } from '@/client/store/session';
 import { useDocument } from '@/client/store/useDocument';
 import { useUndoKeys } from '@/client/useUndoKeys';
 import { screenLinks } from '@/client/screenLinks';
-import type { HeldClass } from '@/core/classes';
+import { forgettingOf, type HeldClass } from '@/core/classes';
 import { profileOf } from '@/core/people';
 import type { TreeDocument } from '@/core/tree';
 import { sayAthleteRecord } from '@/core/words';
@@ -20,10 +20,11 @@ import { OnThisTree } from './OnThisTree';
 import { PersonCard } from './person/PersonCard';
 import { RuleCard } from './RuleCard';
 import { withForm, withPatch } from './patches';
+import { SettingsCard } from './SettingsCard';
 import { NAMED_IN, useCards } from './useCards';
-import { useGymBook, type BookKind, type OpenedBook } from './useGymBook';
+import { CARD_KINDS, useGymBook, type CardKind, type OpenedBook } from './useGymBook';
 
-const WHAT: Record<BookKind, string> = { ruleCard: 'rule card', athlete: 'card', opponent: 'card', group: 'group' };
+const WHAT: Record<CardKind, string> = { ruleCard: 'rule card', athlete: 'card', opponent: 'card', group: 'group', settings: 'gym' };
 
 interface Props {
   readonly tree: TreeDocument;
@@ -41,7 +42,7 @@ interface Props {
 export function RulesScreen({ tree: opened, revision, book: openedBook, held, today, at }: Props) {
   const { document: tree, stored, edit, session, state } = useDocument<TreeDocument>('tree', { document: opened, revision });
   const book = useGymBook(openedBook);
-  const { ruleCard, athlete, opponent, group } = book;
+  const { ruleCard, athlete, opponent, group, settings } = book;
   const cards = useCards(book, tree, edit, at);
   const { chosen, removed, problem, sheet, take, add, remove } = cards;
   const current = chosen && book[chosen.kind].sessionOf(chosen.id);
@@ -82,7 +83,7 @@ export function RulesScreen({ tree: opened, revision, book: openedBook, held, to
           {kind === 'athlete' && (
             <AthleteFields
               athlete={found}
-              record={sayAthleteRecord(tree, held, id, today)}
+              record={sayAthleteRecord(tree, held, id, today, forgettingOf(settings.items[0]))}
               onChange={(label, patch) => athlete.edit(id, said(label), (now) => ({ ...now, ...patch }))}
             />
           )}
@@ -93,14 +94,13 @@ export function RulesScreen({ tree: opened, revision, book: openedBook, held, to
     );
   };
   const card = chosen?.kind === 'ruleCard' ? ruleCard.items.find((item) => item.id === chosen.id) : undefined;
+  const [settled] = settings.items;
   const groupShown = chosen?.kind === 'group' ? group.items.find((item) => item.id === chosen.id) : undefined;
   const missing = (['ruleCard', 'athlete', 'opponent'] as const).flatMap((kind) =>
     (tree[NAMED_IN[kind]] ?? []).filter((id) => !book[kind].items.some((item) => item.id === id)),
   );
-  const stale = [...(['ruleCard', 'athlete', 'opponent', 'group'] as const)]
-    .map((kind) => [kind, book[kind].stale] as const)
-    .find(([, one]) => one !== null);
-  const pick = (kind: BookKind) => (id: string) => cards.pick({ kind, id });
+  const stale = [...CARD_KINDS].map((kind) => [kind, book[kind].stale] as const).find(([, one]) => one !== null);
+  const pick = (kind: CardKind) => (id: string) => cards.pick({ kind, id });
   return (
     <div className="min-h-dvh">
       <StoredStrip
@@ -140,6 +140,12 @@ export function RulesScreen({ tree: opened, revision, book: openedBook, held, to
           <button type="button" className={`${buttonClass} mt-3`} onClick={() => add('group')}>
             Make a group
           </button>
+          <h2 className="mt-6 text-[24px]">Our gym</h2>
+          <Entries
+            items={settings.items.map(({ id }) => ({ id, name: 'What we have settled' }))}
+            chosen={chosen?.kind === 'settings' ? chosen.id : null}
+            onPick={pick('settings')}
+          />
         </nav>
         <div ref={sheet} className="grid min-w-0 grid-cols-[minmax(0,1fr)] content-start gap-4">
           {removed && (
@@ -168,6 +174,12 @@ export function RulesScreen({ tree: opened, revision, book: openedBook, held, to
               {goes('ruleCard', card)}
               <OnThisTree key={`${card.id} on the tree`} subject={subject} of={{ card }} />
             </>
+          )}
+          {chosen?.kind === 'settings' && settled && (
+            <SettingsCard
+              settings={settled}
+              onChange={(label, patch) => settings.edit(settled.id, `our gym: ${label}`, (now) => ({ ...now, ...patch }))}
+            />
           )}
           {groupShown && (
             <GroupCard

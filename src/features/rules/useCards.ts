@@ -2,7 +2,7 @@
 import { useEffect, useRef, useState, type RefObject } from 'react';
 import type { Named } from '@/client/store/documentState';
 import type { TreeDocument } from '@/core/tree';
-import type { BookKind, GymBookEdits } from './useGymBook';
+import type { BookKind, CardKind, GymBookEdits } from './useGymBook';
 
 const NEW: Record<BookKind, Named & Record<string, unknown>> = {
   ruleCard: { id: 'rule-card', name: 'New rule card', contexts: [], forbidden: [], points: [] },
@@ -14,13 +14,13 @@ const NEW: Record<BookKind, Named & Record<string, unknown>> = {
 export const NAMED_IN = { ruleCard: 'ruleCards', athlete: 'athletes', opponent: 'opponents' } as const;
 
 export interface Chosen {
-  readonly kind: BookKind;
+  readonly kind: CardKind;
   readonly id: string;
 }
 export interface Cards {
   readonly chosen: Chosen | null;
   /** What was removed last and can be brought back. */
-  readonly removed: (Chosen & { readonly name: string }) | null;
+  readonly removed: { readonly kind: BookKind; readonly id: string; readonly name: string } | null;
   readonly problem: string | null;
   /** The element that shows the chosen card. */
   readonly sheet: RefObject<HTMLDivElement | null>;
@@ -28,7 +28,7 @@ export interface Cards {
   /** The tree takes along what it names, or leaves it in the gym. */
   take(what: Chosen, itsName: string, on: boolean): void;
   add(kind: BookKind): void;
-  remove(what: Chosen, itsName: string): Promise<void>;
+  remove(what: { readonly kind: BookKind; readonly id: string }, itsName: string): Promise<void>;
   bringBack(): Promise<void>;
   clearProblem(): void;
 }
@@ -68,7 +68,7 @@ export function useCards(
     setPicked({ isNew });
   };
   const take: Cards['take'] = ({ kind, id }, itsName, on) => {
-    if (kind === 'group') return;
+    if (kind === 'group' || kind === 'settings') return;
     const field = NAMED_IN[kind];
     edit(on ? `“${itsName}” goes along in the file` : `“${itsName}” stays out of the file`, (now) => {
       const others = (now[field] ?? []).filter((item) => item !== id);

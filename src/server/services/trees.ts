@@ -11,6 +11,7 @@ import { takeBeside } from './files/beside';
 import { takeClasses } from './files/carriedClasses';
 import type { Context } from './context';
 import { insertFresh } from './documents';
+import { findSettings } from './settings';
 import { findDocument, findDocuments, findSummaries, saveEdits, tooLarge, type StoreError } from './store';
 import { editBetween, keyOf, writeBody } from './writing';
 
@@ -31,14 +32,15 @@ export async function findTree(context: Context, treeId: string): Promise<Stored
 export async function findBook(context: Context, treeId: string): Promise<GymBook> {
   const bodiesOf = async <T>(kind: 'ruleCard' | 'athlete' | 'opponent' | 'group'): Promise<T[]> =>
     (await findDocuments(context, kind)).map((item) => item.document as unknown as T);
-  const [ruleCards, athletes, opponents, groups] = await Promise.all([
+  const [ruleCards, athletes, opponents, groups, settings] = await Promise.all([
     bodiesOf<RuleSet>('ruleCard'),
     bodiesOf<Athlete>('athlete'),
     bodiesOf<Opponent>('opponent'),
     bodiesOf<Group>('group'),
+    findSettings(context),
   ]);
   const here = <P extends Opponent>(person: P): P => ({ ...person, games: person.games?.filter((game) => game.tree === treeId) });
-  return { ruleCards, athletes: athletes.map(here), opponents: opponents.map(here), groups };
+  return { ruleCards, athletes: athletes.map(here), opponents: opponents.map(here), groups, settings };
 }
 
 /** The tree with the gym's cards and people beside it; null = no such tree. */

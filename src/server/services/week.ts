@@ -1,4 +1,4 @@
-import { staleOn, type Stale } from '@/core/classes';
+import { forgettingOf, staleOn, type Stale } from '@/core/classes';
 import type { GymBook } from '@/core/people';
 import type { PositionId } from '@/core/tree';
 import type { ClassDocument } from '@/documents/class/schema';
@@ -60,7 +60,7 @@ export async function findWeek(context: Context, today: string): Promise<Week | 
       .filter(({ date }) => date === undefined || date >= today)
       .toSorted((a, b) => ((a.date ?? '') < (b.date ?? '') ? -1 : (a.date ?? '') > (b.date ?? '') ? 1 : 0))
       .slice(0, CLASSES),
-    stale: staleOn(held, today).slice(0, STALE),
+    stale: staleOn(held, today, forgettingOf(book.settings)).slice(0, STALE),
     book,
   };
 }

@@ -4,6 +4,7 @@ import { boardParamsSchema } from '@/contracts/boardParams';
 import { RulesScreen } from '@/features/rules/RulesScreen';
 import type { OpenedBook } from '@/features/rules/useGymBook';
 import { findHeld } from '@/server/services/classes/held';
+import { getSettings } from '@/server/services/settings';
 import { findDocuments } from '@/server/services/store';
 import { today } from '@/server/today';
 
@@ -17,7 +18,8 @@ export default async function RulesPage({ params, searchParams }: SearchedTreePa
       (await findDocuments(context, kind)).map(({ document, revision: last }) => ({ document, revision: last })),
     ),
   );
-  const book = { ruleCards, athletes, opponents, groups } as unknown as OpenedBook;
+  const settings = [await getSettings(context)];
+  const book = { ruleCards, athletes, opponents, groups, settings } as unknown as OpenedBook;
   const held = await findHeld(context, tree.id);
   return <RulesScreen key={tree.id} {...{ tree, revision, book, held }} today={today()} at={at ?? null} />;
 }

@@ -47,7 +47,7 @@ export function* courseWorldInPieces(tree: TreeDocument, { units, payoffs, eveni
     return [...new Set(there.flatMap((unit) => practised(tree, unit).map(numberOf)))];
   };
   const stood = evenings.map(({ stands }) => stands && movesOf(stands));
-  const knownAt = evenings.map(({ date, expected }) => knownOn(held, date, expected));
+  const knownAt = evenings.map(({ date, expected }) => knownOn(held, date, expected, rules.forgetting));
   const { transitions } = indexOf(tree);
   yield 0;
   const unitsOf = units.map((unit): CourseUnit => {

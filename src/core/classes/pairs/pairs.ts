@@ -1,5 +1,6 @@
 import { seededRandom } from '../../base';
-import { feedsOnly, isMinor, levelRank, type Athlete } from '../../people';
+import { feedsOnly, levelRank } from '../../people';
+import type { Expected } from '../attendance';
 import { leastCostMatching } from './matching';
 
 /** All that pairing has to know of somebody. */
@@ -14,13 +15,13 @@ export interface Trainee {
   /** An adult whom the gym has named to work with minors. */
   readonly withMinors?: boolean;
 }
-export const traineeOf = (athlete: Athlete): Trainee => ({
+export const traineeOf = (athlete: Expected): Trainee => ({
   id: athlete.id,
   kilos: athlete.kilos ?? null,
   level: levelRank(athlete.level),
   feedsOnly: feedsOnly(athlete),
-  isMinor: isMinor(athlete),
-  withMinors: !isMinor(athlete) && athlete.withMinors === true,
+  isMinor: athlete.isMinor,
+  withMinors: !athlete.isMinor && athlete.withMinors === true,
 });
 /** Two who work together, or a three in turn. */
 export type Pairing = readonly string[];
@@ -212,7 +213,7 @@ export function brokenIn(groups: readonly Pairing[], people: ReadonlyMap<string,
 /** The pairs of a class: as the coach changed them by hand, else as they are found. */
 export const pairsOf = (
   plan: { readonly pairs?: readonly (readonly Pairing[])[] | undefined; readonly pairSeed?: number | undefined },
-  people: readonly Athlete[],
+  people: readonly Expected[],
   rounds: number,
   before: ReadonlyMap<string, number>,
 ): readonly (readonly Pairing[])[] =>

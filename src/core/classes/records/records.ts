@@ -121,8 +121,8 @@ export interface Stale {
   readonly last: string;
 }
 /** Moves that were taught, what has gone most first; those of which less than half is gone are none. */
-export function staleOn(held: readonly HeldClass[], day: string): Stale[] {
-  const { staleness } = knownOn(held, day, []);
+export function staleOn(held: readonly HeldClass[], day: string, forgetting: Forgetting = FORGETTING): Stale[] {
+  const { staleness } = knownOn(held, day, [], forgetting);
   return [...sessionsOf(held, day)]
     .map(([transition, seen]) => ({
       ...{ transition, staleness: staleness(transition), times: seen.length },

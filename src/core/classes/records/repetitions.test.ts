@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { mine, position, reaction, tree } from '../../../../tests/support/smallTree';
 import { repetitionsFor, repetitionsOf } from './repetitions';
-import { stalenessAfter, stalenessOn } from './staleness';
+import { forgettingOf, stalenessAfter, stalenessOn } from './staleness';
 import { unitOf } from '../units/units';
 
 describe('repetitions, by hand', () => {
@@ -37,6 +37,14 @@ describe('staleness', () => {
     expect(stalenessAfter(14 * 1.6, 2)).toBeCloseTo(0.5, 12);
     expect(stalenessAfter(0, 3)).toBe(0);
     expect(stalenessAfter(3, 0)).toBe(1);
+  });
+  it('is as the gym has it, and what it does not say as usual', () => {
+    expect(forgettingOf()).toEqual({ halfLifeDays: 14, growth: 1.6 });
+    const slow = forgettingOf({ halfLifeDays: 28 });
+    expect([stalenessAfter(28, 1, slow), stalenessAfter(28 * 1.6, 2, slow)].map((item) => item.toFixed(6))).toEqual([
+      '0.500000',
+      '0.500000',
+    ]);
   });
   it('counts days from the last session before the day, over a change of the month', () => {
     expect(stalenessOn('2026-03-14', ['2026-02-28'])).toBeCloseTo(0.5, 12);

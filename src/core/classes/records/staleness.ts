@@ -4,6 +4,14 @@ export interface Forgetting {
   readonly growth: number;
 }
 export const FORGETTING: Forgetting = { halfLifeDays: 14, growth: 1.6 };
+/** As the gym has it. */
+export const forgettingOf = ({
+  halfLifeDays = FORGETTING.halfLifeDays,
+  growth = FORGETTING.growth,
+}: Partial<Forgetting> = {}): Forgetting => ({
+  halfLifeDays,
+  growth,
+});
 
 /** How much of a move is gone, in [0, 1]: 1 − 2^(−days / half-life) after n good sessions; 1 = it was never taught. */
 export function stalenessAfter(days: number, goodSessions: number, { halfLifeDays, growth }: Forgetting = FORGETTING): number {

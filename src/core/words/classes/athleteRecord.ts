@@ -1,4 +1,4 @@
-import { knownOn, missedBy, recurringMistakes, type HeldClass } from '../../classes';
+import { FORGETTING, knownOn, missedBy, recurringMistakes, type Forgetting, type HeldClass } from '../../classes';
 import { indexOf, type TreeDocument } from '../../tree';
 import { plural } from '../figures';
 import { sayMove } from '../tree';
@@ -6,14 +6,20 @@ import { sayMove } from '../tree';
 const LISTED = 5;
 
 /** What somebody has been taught of a tree, what he missed, which mistakes come again, by what was written down; no class = no data. */
-export function sayAthleteRecord(tree: TreeDocument, held: readonly HeldClass[], athlete: string, today: string): string[] {
+export function sayAthleteRecord(
+  tree: TreeDocument,
+  held: readonly HeldClass[],
+  athlete: string,
+  today: string,
+  forgetting: Forgetting = FORGETTING,
+): string[] {
   const named = held.filter(({ came }) => came.length > 0);
   if (named.length === 0) return ['No class with names was written down yet: no data.'];
   const { transitions } = indexOf(tree);
   const name = (id: string): string | null => (transitions.has(id) ? sayMove(transitions.get(id)!) : null);
   const came = named.filter((item) => item.came.includes(athlete));
   const own = tree.transitions.filter(({ actor, announced }) => actor === 'owner' && announced !== true);
-  const { taughtTo, staleness } = knownOn(named, today, [athlete]);
+  const { taughtTo, staleness } = knownOn(named, today, [athlete], forgetting);
   const taught = own.filter(({ id }) => taughtTo(id) > 0);
   const stale = taught.filter(({ id }) => staleness(id) >= 0.5);
   const gone = stale.length > 0 ? `; ${stale.length} of them are half forgotten` : '';

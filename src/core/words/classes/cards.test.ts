@@ -2,7 +2,7 @@ import { describe, expect, it } from 'vitest';
 import { demoPlan } from '../../../../demo/demoPlan';
 import { demoAthletes, demoHeld } from '../../../../demo/demoPeople';
 import { demoTree } from '../../../../demo/demoTree';
-import { planPairs, traineeOf, unitsOf } from '../../classes';
+import { expectedOf, planPairs, traineeOf, unitsOf } from '../../classes';
 import { callsOf, feederCardsOf } from './cards';
 import { sayHeld } from './held';
 
@@ -12,7 +12,10 @@ const athletes = demoAthletes('2026-11-27');
 const names = new Map(athletes.map(({ id, name }) => [id, name]));
 
 describe('feeder cards', () => {
-  const { rounds } = planPairs(athletes.map(traineeOf), { rounds: units.length, seed: 1 });
+  const { rounds } = planPairs(
+    athletes.map((athlete) => traineeOf(expectedOf(athlete))),
+    { rounds: units.length, seed: 1 },
+  );
   const cards = feederCardsOf(tree, units, rounds, names, 1);
   it('are one for each who comes, with the partner of every unit', () => {
     expect(cards.map(({ name }) => name)).toEqual([...names.values()]);

@@ -1,10 +1,10 @@
-import { attendance, meetingsBefore, pairsOf, unitsOf } from '@/core/classes';
-import type { Athlete } from '@/core/people';
+import { attendance, meetingsBefore, pairsOf, unitsOf, type Expected } from '@/core/classes';
 import { classSheetOf, feederCardsOf, type ClassSheet, type FeederCard } from '@/core/words';
 import type { TreeDocument } from '@/core/tree';
-import { emptyClassPlan, type ClassDocument, type ClassPlan } from '@/documents/class/schema';
+import { newClassPlan, type ClassDocument, type ClassPlan } from '@/documents/class/schema';
 import type { Context } from '../context';
 import { createDocument } from '../documents';
+import { findSettings } from '../settings';
 import { findDocument, findDocuments } from '../store';
 import { today } from '../../today';
 import { findHeld } from './held';
@@ -27,7 +27,12 @@ export async function findClasses(context: Context, treeId: string): Promise<Sto
 export async function getClasses(context: Context, { id }: Pick<TreeDocument, 'id'>): Promise<StoredClass[]> {
   const known = await findClasses(context, id);
   if (known.length > 0) return known;
-  const made = await createDocument(context, 'class', { ...emptyClassPlan, id, name: 'Next class', tree: id }, null);
+  const made = await createDocument(
+    context,
+    'class',
+    { ...newClassPlan(await findSettings(context)), id, name: 'Next class', tree: id },
+    null,
+  );
   if (!made.ok) throw new Error(made.error.problems.join(' '));
   return findClasses(context, id);
 }
@@ -36,7 +41,7 @@ interface Opened {
   readonly tree: TreeDocument;
   /** With its clock for those who come. */
   readonly plan: ClassPlan;
-  readonly expected: readonly Athlete[];
+  readonly expected: readonly Expected[];
 }
 /** A tree in its gym, and the class of it that is named, else its first, else an empty one; null = no such tree or class. */
 async function openClass(context: Context, treeId: string, classId: string | null): Promise<Opened | null> {
@@ -46,7 +51,8 @@ async function openClass(context: Context, treeId: string, classId: string | nul
   const plan = classId === null ? (await findClasses(context, treeId))[0]?.plan : (named?.document as unknown as ClassDocument | undefined);
   if (plan && plan.tree !== treeId) return null;
   if (!plan && classId !== null) return null;
-  return { tree, ...attendance<ClassPlan>(plan ?? emptyClassPlan, await findBook(context, treeId)) };
+  const book = await findBook(context, treeId);
+  return { tree, ...attendance<ClassPlan>(plan ?? newClassPlan(book.settings), book) };
 }
 
 /** A class of a tree as a sheet: the one that is named, else the first; null = no such tree or class. */

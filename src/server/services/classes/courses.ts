@@ -1,6 +1,7 @@
 import {
   attendance,
   candidatesOf,
+  forgettingOf,
   courseWorldInPieces,
   knownOn,
   missedBalance,
@@ -20,7 +21,7 @@ import { indexOf, ownerRoleOf, type TreeDocument } from '@/core/tree';
 import { sayCourse, sayMissed } from '@/core/words';
 import type { BalanceAsked, CourseAnswer, CourseAsked } from '@/contracts/course';
 import { letOthersIn } from '@/documents/letOthersIn';
-import { emptyClassPlan, type ClassDocument, type ClassPlan } from '@/documents/class/schema';
+import { newClassPlan, type ClassDocument, type ClassPlan } from '@/documents/class/schema';
 import type { Context } from '../context';
 import { findElsewhere } from '../elsewhere';
 import { DRAWN_DAYS, findBook, findDrawn, findTree } from '../trees';
@@ -57,8 +58,9 @@ export async function findCourse(
   if (!stored) return null;
   const book = await findBook(context, treeId);
   const { group, time, slotMinutes, mostNew, gapDays, balance } = asked;
+  const forgetting = forgettingOf(book.settings);
   const slotOf = (date: string): ClassPlan => ({
-    ...{ ...emptyClassPlan, slotMinutes, date },
+    ...{ ...newClassPlan(book.settings), slotMinutes, date },
     ...(group === undefined ? {} : { group }),
     ...(time === undefined ? {} : { time }),
   });
@@ -96,6 +98,7 @@ export async function findCourse(
     held,
     first,
     athletes.map(({ id }) => id),
+    forgetting,
   );
   const weighed = new Set(mostWorthwhile(candidatesOf(tree, possible, settings, payoffs, known), MOST_UNITS).map(({ unit }) => unit.key));
   const units = possible.filter(({ key }) => weighed.has(key));
@@ -103,7 +106,7 @@ export async function findCourse(
   const given = {
     ...{ units, payoffs, evenings, held },
     rules: {
-      ...{ shape: USUAL_SHAPE, mostNew, hardInARow: 2, hardClasses: HARD_CLASSES, gapDays },
+      ...{ shape: USUAL_SHAPE, mostNew, hardInARow: 2, hardClasses: HARD_CLASSES, gapDays, forgetting },
       places: places.size > 0 ? places : null,
       balance: balance.map((item) => ({
         ...{ name: item.name, least: LEAST_SHARE },

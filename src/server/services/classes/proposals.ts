@@ -1,6 +1,7 @@
 import {
   asHeld,
   attendance,
+  forgettingOf,
   knownOn,
   practised,
   tooSoon,
@@ -85,6 +86,7 @@ export async function findProposals(
     classes,
     day,
     athletes.map(({ id }) => id),
+    forgettingOf(book.settings),
   );
   const theirs = classes.filter((item) => isTheirs(item, athletes));
   const soon = tooSoon(

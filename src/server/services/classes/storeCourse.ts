@@ -1,10 +1,11 @@
 import type { CourseToStore } from '@/contracts/course';
 import type { Result } from '@/core/base';
 import { ok } from '@/core/base';
-import { emptyClassPlan, type ClassDocument } from '@/documents/class/schema';
+import { newClassPlan, type ClassDocument } from '@/documents/class/schema';
 import type { Context } from '../context';
 import { createDocument } from '../documents';
 import { serially } from '../serially';
+import { findSettings } from '../settings';
 import { setDeleted, type StoreError } from '../store';
 import { findClasses } from './classes';
 
@@ -19,6 +20,7 @@ export function storeCourse(context: Context, treeId: string, asked: CourseToSto
     const ahead = (await findClasses(context, treeId)).map(({ plan }) => plan).filter(isAhead);
     const byHand = new Set(ahead.filter(({ fromCourse }) => fromCourse !== true).map(({ date }) => date));
     const former = ahead.filter(({ fromCourse }) => fromCourse === true);
+    const usual = newClassPlan(await findSettings(context));
     const remove = async (gone: readonly ClassDocument[]): Promise<void> => {
       for (const { id } of gone) await setDeleted(context, 'class', id, true);
     };
@@ -29,7 +31,7 @@ export function storeCourse(context: Context, treeId: string, asked: CourseToSto
         context,
         'class',
         {
-          ...{ ...emptyClassPlan, slotMinutes, date, people, units },
+          ...{ ...usual, slotMinutes, date, people, units },
           ...(group === undefined ? {} : { group }),
           ...(time === undefined ? {} : { time }),
           ...{ id: `course-${date}`, name: about || 'Class', tree: treeId, fromCourse: true },

@@ -1,0 +1,4 @@
+import { plainDocument } from '../plain';
+import { settingsSchema } from './schema';
+
+export const settingsKind = plainDocument(settingsSchema);
