@@ -4,7 +4,7 @@ import { RANGES } from '@/core/tree';
 import { classPlanSchema, plannedUnitSchema, type ClassPlan } from '@/documents/class/schema';
 import { idSchema, nameSchema } from '@/documents/tree/schema';
 
-const specSchema = z.strictObject({ kind: z.enum(UNIT_KINDS), of: z.array(idSchema).min(1).max(64) });
+const specSchema = z.strictObject({ kind: z.enum(UNIT_KINDS), of: z.array(idSchema).min(1).max(64), mirrored: z.literal(true).optional() });
 
 /** A class that was held, as its window sends it: an id of its own, so that sending it twice writes it once. */
 export const heldSchema = z.strictObject({

@@ -200,7 +200,7 @@ describe('files and the sheet', () => {
     await page.goto(`${server.baseUrl}/files`);
     const href = await page.$eval('a[download][href$="/file"]', (link) => (link as HTMLAnchorElement).href);
     const text = await (await fetch(href)).text();
-    expect(JSON.parse(text)).toMatchObject({ format: 'red-ladder-tree', version: 7 });
+    expect(JSON.parse(text)).toMatchObject({ format: 'red-ladder-tree', version: 8 });
     expect((JSON.parse(text) as TreeFile).positions).toEqual((JSON.parse(formatTreeFile(demoTree())) as TreeFile).positions);
     const file = path.join(server.data, 'colleague.json');
     await writeFile(file, text.replace('"name": "League evening"', '"name": "From a colleague"'));

@@ -14,6 +14,7 @@ const percent = z.number().int().min(0).max(100);
 export const plannedUnitSchema = z.strictObject({
   kind: z.enum(UNIT_KINDS),
   of: z.array(idSchema).min(1).max(64),
+  mirrored: z.literal(true).optional(),
   demonstration: within(RANGES.demonstrationMinutes).optional(),
   work: within(RANGES.workMinutes).optional(),
   sides: z.union([z.literal(1), z.literal(2)]).optional(),

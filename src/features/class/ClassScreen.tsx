@@ -21,6 +21,7 @@ import { screenLinks } from '@/client/screenLinks';
 import {
   attendance,
   forgettingOf,
+  hasOtherSide,
   knownOn,
   meetingsBefore,
   repetitionsOf,
@@ -38,7 +39,7 @@ import { SheetTabs, type SheetTab } from './SheetTabs';
 import { BranchPicker } from './BranchPicker';
 import { Checks } from './Checks';
 import { ClassChoice } from './ClassChoice';
-import { branchChoices, classModelOf, moved, withUnits } from './classModel';
+import { branchChoices, classModelOf, moved, otherSide, withOtherSide, withUnits } from './classModel';
 import { OtherUnits } from './OtherUnits';
 import { OwnWay } from './OwnWay';
 import { MinuteRail } from './rail/MinuteRail';
@@ -233,6 +234,11 @@ export function ClassScreen({ tree: bare, book, plan: opened, revision, classes,
                     onChange={(label, patch) => decide(unit.key, label, patch)}
                     onPlan={change}
                     onMove={(by) => setUnits('moved', moved(plan.units, unit.key, place(unit.key) + by))}
+                    onOther={
+                      place(unitKey(otherSide(unit))) >= 0 || !hasOtherSide(tree, unit)
+                        ? undefined
+                        : () => setUnits('the other side taken in', withOtherSide(plan.units, unit))
+                    }
                     onDrop={() => drop([unit.key])}
                   />
                 ) : (

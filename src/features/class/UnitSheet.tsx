@@ -1,5 +1,15 @@
 'use client';
-import { feederOf, KIND_FACTS, resistanceOf, sidesOf, unitKey, type DrillUnit, type PlannedUnit, type Repeated } from '@/core/classes';
+import {
+  feederOf,
+  KIND_FACTS,
+  resistanceOf,
+  sideOf,
+  sidesOf,
+  unitKey,
+  type DrillUnit,
+  type PlannedUnit,
+  type Repeated,
+} from '@/core/classes';
 import {
   feederSentence,
   minutesText,
@@ -30,6 +40,8 @@ interface Props {
   readonly onChange: (label: string, patch: Partial<PlannedUnit>) => void;
   readonly onPlan: (label: string, patch: Partial<ClassPlan>) => void;
   readonly onMove: (by: 1 | -1) => void;
+  /** Takes the unit for the other side in, after it; absent = it has none, or it is there. */
+  readonly onOther?: (() => void) | undefined;
   readonly onDrop: () => void;
 }
 
@@ -70,7 +82,7 @@ function Minutes({ plan, unit, minutes, onChange }: Pick<Props, 'plan' | 'unit' 
           value={unit.workMinutes}
           onChange={(value) => onChange('minutes of work', { work: value ?? undefined })}
         />
-        {unit.kind !== 'solo' && (
+        {unit.kind !== 'solo' && !unit.spec.mirrored && (
           <Select
             label="Sides"
             value={own?.sides === undefined ? '' : String(own.sides)}
@@ -122,9 +134,10 @@ function Needs({ tree, plan, unit, others, onChange }: Pick<Props, 'tree' | 'pla
   );
 }
 
-export function UnitSheet({ tree, plan, unit, others, minutes, wrong, repetitions, onChange, onPlan, onMove, onDrop }: Props) {
+export function UnitSheet({ tree, plan, unit, others, minutes, wrong, repetitions, onChange, onPlan, onMove, onOther, onDrop }: Props) {
   const feeder = feederOf(unit);
-  const { transitions } = indexOf(tree);
+  const said = sideOf(tree, unit.spec);
+  const { transitions } = indexOf(said);
   return (
     <section aria-label={unitTitle(tree, unit)} className="[overflow-wrap:anywhere]">
       <p className="text-[13px] text-soft">{UNIT_WORDS[unit.kind]}</p>
@@ -152,13 +165,13 @@ export function UnitSheet({ tree, plan, unit, others, minutes, wrong, repetition
       <ol className="list-none">
         {feeder.map((line, i) => (
           <li key={i} className="py-0.5">
-            {feederSentence(tree, line)}
+            {feederSentence(said, line)}
           </li>
         ))}
       </ol>
-      {sayLeaveOut(tree, feeder) !== '' && <p className="text-soft">{sayLeaveOut(tree, feeder)}</p>}
+      {sayLeaveOut(said, feeder) !== '' && <p className="text-soft">{sayLeaveOut(said, feeder)}</p>}
       {unit.checkpoints.length + unit.choices.length + unit.mistakes.length > 0 && <h3 className={HEAD}>Walk round and look for</h3>}
-      {[...unit.checkpoints, ...unit.choices.map((choice) => sayPreference(tree, choice))].map((text) => (
+      {[...unit.checkpoints, ...unit.choices.map((choice) => sayPreference(said, choice))].map((text) => (
         <p key={text}>{text}</p>
       ))}
       {unit.mistakes.map((mistake) => (
@@ -177,7 +190,7 @@ export function UnitSheet({ tree, plan, unit, others, minutes, wrong, repetition
         <p key={transition} className="flex justify-between gap-2">
           <span>{sayMove(transitions.get(transition)!)}</span>
           <span className="shrink-0 font-figure">
-            {left > 0 ? `${Math.round(left)} left, ${Math.round(right)} right` : Math.round(right)}
+            {left > 0 && right > 0 ? `${Math.round(left)} left, ${Math.round(right)} right` : Math.round(left + right)}
           </span>
         </p>
       ))}
@@ -189,6 +202,11 @@ export function UnitSheet({ tree, plan, unit, others, minutes, wrong, repetition
         <button type="button" className={LINK} onClick={() => onMove(1)}>
           Later
         </button>
+        {onOther && (
+          <button type="button" className={LINK} onClick={onOther}>
+            Take in the other side
+          </button>
+        )}
         <button type="button" className={`${LINK} text-red`} onClick={onDrop}>
           Take it out, and what builds on it
         </button>

@@ -4,7 +4,8 @@ import { withoutTransition } from '@/core/tree';
 import { emptyClassPlan, type ClassPlan } from '@/documents/class/schema';
 import { demoPlan } from '../../../demo/demoPlan';
 import { demoTree } from '../../../demo/demoTree';
-import { branchChoices, classModelOf, moved, withUnits } from './classModel';
+import { unitTitle } from '@/core/words';
+import { branchChoices, classModelOf, moved, withOtherSide, withUnits } from './classModel';
 import { sentencesOf } from './sentences';
 
 const demo = demoTree();
@@ -56,6 +57,27 @@ describe('the class of a plan', () => {
     expect(said).toBe('“by cue: Body lock” builds on “part: I step over to the flat side”, which is not in this class.');
     expect(classModelOf(demo, read, { ...NOTHING_KNOWN, taughtTo: () => 0.7 }).findings).toEqual([]);
     expect(classModelOf(demo, { ...plan, cap: 40 }).findings).toContainEqual(expect.objectContaining({ kind: 'overCap', cap: 40 }));
+  });
+  it('takes in the other side after the first, each on one side, and says which it is', () => {
+    const [first] = classModelOf(demo, plan).units;
+    const units = withOtherSide(plan.units, first!);
+    expect(units).toHaveLength(plan.units.length + 1);
+    const model = classModelOf(demo, { ...plan, units });
+    expect(model.lost).toEqual([]);
+    expect(model.units.slice(0, 2).map(({ sides }) => sides)).toEqual([1, 1]);
+    expect(unitTitle(demo, model.units[1]!)).toBe(`${unitTitle(demo, first!)}, other side`);
+    // Both together take no longer at work than both sides did.
+    const work = (keys: readonly string[]) => keys.reduce((sum, key) => sum + model.time.perUnit.get(key)!, 0);
+    expect(work(model.units.slice(0, 2).map(({ key }) => key))).toBeCloseTo(
+      classModelOf(demo, plan).time.perUnit.get(first!.key)! + first!.demonstrationMinutes,
+      9,
+    );
+    const early = [units[1]!, units[0]!, ...units.slice(2)];
+    expect(
+      sentencesOf(demo, classModelOf(demo, { ...plan, units: early }))
+        .get(unitKey(units[1]!))!
+        .join(),
+    ).toMatch(/other side” comes before “[^”]+”, on which it builds/);
   });
   it('moves a unit, and what is moved too early says so', () => {
     const keys = plan.units.map(unitKey);

@@ -95,6 +95,20 @@ export function classModelOf(tree: TreeDocument, plan: ClassPlan, taught: Known 
   };
 }
 
+/** The same for the other side; of one for the other side, itself. */
+export const otherSide = ({ spec }: DrillUnit): UnitSpec => ({ ...spec, mirrored: true });
+/** A unit is then for one side, and after it comes the other, with what was decided of it. */
+export function withOtherSide(units: readonly PlannedUnit[], unit: DrillUnit): PlannedUnit[] {
+  return units.flatMap((item) => {
+    if (unitKey(item) !== unit.key) return [item];
+    const { sides: _, needs: _needs, ...same } = item;
+    return [
+      { ...item, sides: 1 },
+      { ...same, mirrored: true },
+    ];
+  });
+}
+
 const keyed = (units: readonly PlannedUnit[]) => new Map(units.map((unit) => [unitKey(unit), unit]));
 
 /** The plan with a unit where its phase ends, or without it. */

@@ -28,6 +28,8 @@ describe('repetitions, by hand', () => {
     const unit = unitOf(doc, { kind: 'move', of: ['cut'], work: 2 })!;
     expect(repetitionsOf([unit], { bothSides: true }, 3)).toEqual([{ transition: 'cut', left: 6, right: 6 }]);
     expect(repetitionsOf([{ ...unit, sides: 1 }], { bothSides: true }, 3)).toEqual([{ transition: 'cut', left: 0, right: 6 }]);
+    const other = unitOf(doc, { kind: 'move', of: ['cut'], work: 3, mirrored: true })!;
+    expect(repetitionsOf([{ ...unit, sides: 1 }, other], { bothSides: true }, 3)).toEqual([{ transition: 'cut', left: 9, right: 6 }]);
   });
 });
 

@@ -36,14 +36,15 @@ export function repetitionsFor(paths: readonly Path[], minutes: number, pace = P
   return counted;
 }
 
-/** Repetitions of every move of a class for one who works in every unit, left and right apart; one side alone is the right. */
+/** Repetitions of every move of a class for one who works in every unit, left and right apart; one side alone is the right, the other side the left. */
 export function repetitionsOf(units: readonly DrillUnit[], settings: Pick<ClassSettings, 'bothSides'>, pace = PACE): Repeated[] {
   const all = new Map<TransitionId, { left: number; right: number }>();
   for (const unit of units) {
     const both = sidesOf(unit, settings) === 2;
     for (const [id, count] of repetitionsFor(pathsOf(unit), unit.workMinutes, pace)) {
       const { left, right } = all.get(id) ?? { left: 0, right: 0 };
-      all.set(id, { left: left + (both ? count : 0), right: right + count });
+      const isLeft = unit.spec.mirrored === true;
+      all.set(id, { left: left + (both || isLeft ? count : 0), right: right + (isLeft ? 0 : count) });
     }
   }
   return [...all].map(([transition, counts]) => ({ transition, ...counts }));

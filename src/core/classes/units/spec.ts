@@ -12,15 +12,21 @@ export type UnitKind = (typeof UNIT_KINDS)[number];
 export interface UnitSpec {
   readonly kind: UnitKind;
   readonly of: readonly (TransitionId | PositionId | ValueId)[];
+  /** The same for the other side: what the tree says once, with left and right exchanged. */
+  readonly mirrored?: true | undefined;
 }
+const OTHER_SIDE = 'other side';
 /** Stable while what it is made of exists. */
-export const unitKey = ({ kind, of }: UnitSpec): string => JSON.stringify([kind, ...of]);
+export const unitKey = ({ kind, of, mirrored }: UnitSpec): string => JSON.stringify([...(mirrored ? [OTHER_SIDE] : []), kind, ...of]);
 /** What a key names; null = it is none. */
 export function specOf(key: string): UnitSpec | null {
   try {
-    const [kind, ...of] = JSON.parse(key) as unknown[];
+    const named = JSON.parse(key) as unknown[];
+    const isMirrored = named[0] === OTHER_SIDE;
+    const [kind, ...of] = isMirrored ? named.slice(1) : named;
     const isSpec = (UNIT_KINDS as readonly unknown[]).includes(kind) && of.length > 0 && of.every((id) => typeof id === 'string');
-    return isSpec ? { kind: kind as UnitKind, of: of as string[] } : null;
+    if (!isSpec) return null;
+    return { kind: kind as UnitKind, of: of as string[], ...(isMirrored ? { mirrored: true } : {}) };
   } catch {
     return null;
   }

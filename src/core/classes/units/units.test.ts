@@ -1,6 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { demoTree } from '../../../../demo/demoTree';
 import { his, mine, position, reaction, tree } from '../../../../tests/support/smallTree';
+import { ONE_SIDE_TAG } from '../../lens';
 import { withoutTransition } from '../../tree';
 import { findBranches } from './branches';
 import { checkOrder, inOrder } from '../clock/order';
@@ -82,6 +83,27 @@ describe('a unit', () => {
     for (const kind of UNIT_KINDS)
       for (const of of [[], ['constructor'], ['in', 'nothing']])
         expect(unitOf(doc, { kind, of })?.kind ?? null).toSatisfy((found: unknown) => found === null || kind === 'move' || kind === 'solo');
+  });
+  it('for the other side is made, not typed: its words turned, on one side, after the first; what has no other side has none', () => {
+    const turned = {
+      ...doc,
+      transitions: doc.transitions.map((move) => {
+        if (move.id === 'take') return { ...move, tags: [ONE_SIDE_TAG] };
+        return move.id === 'in' ? { ...move, checkpoints: ['my left knee is in'], mistakes: [{ error: 'the right hand posts' }] } : move;
+      }),
+    };
+    const other = unitOf(turned, { kind: 'move', of: ['in'], sides: 2, mirrored: true })!;
+    expect(other).toMatchObject({ sides: 1, checkpoints: ['my right knee is in'], mistakes: [{ error: 'the left hand posts' }] });
+    expect(other.prerequisites).toEqual([unitKey({ kind: 'move', of: ['in'] })]);
+    expect(other.key).not.toBe(unit('move', 'in').key);
+    expect(specOf(other.key)).toEqual(other.spec);
+    const none: PlannedUnit[] = [
+      { kind: 'round', of: ['hub'], mirrored: true },
+      { kind: 'move', of: ['take'], mirrored: true },
+      { kind: 'move', of: ['constructor'], mirrored: true },
+    ];
+    expect(none.map((item) => unitOf(turned, item))).toEqual([null, null, null]);
+    expect(specOf('["other side"]')).toBeNull();
   });
   it('is named by a key that says what it is made of', () => {
     for (const of of [['in'], ['a "b", c', '[1]', 'constructor']])

@@ -17,6 +17,7 @@ import {
   type TreeIndex,
   type ValueId,
 } from '../../tree';
+import { isOneSided, mirrorTree } from '../../lens';
 import { isBranch } from './branches';
 import { KIND_FACTS, unitKey, type Phase, type PlannedUnit, type UnitKind, type UnitSpec } from './spec';
 
@@ -226,11 +227,24 @@ function made(tree: TreeDocument, { kind, of, backward }: PlannedUnit): Made | n
   return kind === 'solo' ? alone(index, known[0]!, NONE) : moveMade(index, known[0]!);
 }
 
+const otherSides = new WeakMap<TreeDocument, TreeDocument>();
+/** The tree that a unit speaks of: of one for the other side, the tree for the other side. */
+export function sideOf(tree: TreeDocument, { mirrored }: Pick<UnitSpec, 'mirrored'>): TreeDocument {
+  if (!mirrored) return tree;
+  const known = otherSides.get(tree) ?? mirrorTree(tree).tree;
+  otherSides.set(tree, known);
+  return known;
+}
+/** A round begins as it comes; what is bound to its side has no other. */
+export const hasOtherSide = (tree: TreeDocument, { kind, transitions }: Pick<DrillUnit, 'kind' | 'transitions'>): boolean =>
+  kind !== 'round' && !transitions.every((id) => isOneSided(indexOf(tree).transitions.get(id)!));
+
 /** The unit as the tree is now, with what the coach decided over it; null = what it is made of is no longer in the tree. */
-export function unitOf(tree: TreeDocument, planned: PlannedUnit): DrillUnit | null {
+export function unitOf(whole: TreeDocument, planned: PlannedUnit): DrillUnit | null {
+  const tree = sideOf(whole, planned);
   const found = made(tree, planned);
-  if (!found) return null;
-  const { kind, of, demonstration, work, sides, resistance, needs = [] } = planned;
+  if (!found || (planned.mirrored && !hasOtherSide(tree, { kind: planned.kind, transitions: found.transitions }))) return null;
+  const { kind, of, mirrored, demonstration, work, sides, resistance, needs = [] } = planned;
   const facts = KIND_FACTS[kind];
   const index = indexOf(tree);
   const key = unitKey(planned);
@@ -239,14 +253,17 @@ export function unitOf(tree: TreeDocument, planned: PlannedUnit): DrillUnit | nu
   return {
     ...found,
     key,
-    spec: { kind, of },
+    spec: mirrored ? { kind, of, mirrored } : { kind, of },
     kind,
     phase: facts.phase,
-    prerequisites: [...new Set([...found.prerequisites, ...needs])].filter((need) => need !== key),
+    // The other side comes after the first.
+    prerequisites: [...new Set([...found.prerequisites, ...(mirrored ? [unitKey({ kind, of })] : []), ...needs])].filter(
+      (need) => need !== key,
+    ),
     stages: resistance ? found.stages.map((stage) => ({ ...stage, resistance })) : found.stages,
     demonstrationMinutes: demonstration ?? facts.demonstration,
     workMinutes: work ?? facts.work,
-    sides: sides ?? facts.sides,
+    sides: mirrored ? 1 : (sides ?? facts.sides),
     checkpoints: moves.flatMap((move) => move.checkpoints ?? []),
     choices: moves.flatMap((move) => move.parameters ?? []),
     mistakes: moves.flatMap((move) => move.mistakes ?? []),

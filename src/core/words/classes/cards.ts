@@ -1,4 +1,4 @@
-import { callFeeder, feederOf, type DrillUnit, type Pairing } from '../../classes';
+import { callFeeder, feederOf, type DrillUnit, type Pairing, sideOf } from '../../classes';
 import { seededRandom } from '../../base';
 import { findValue, indexOf, positionOf, sharesOf, type TreeDocument } from '../../tree';
 import { feederSentence, resistanceText, sayLeaveOut, UNIT_WORDS } from './drills';
@@ -43,17 +43,18 @@ export function feederCardsOf(
   seed: number,
 ): FeederCard[] {
   const lineOf = (unit: DrillUnit, partner: string, ofWhom: number, i: number): CardLine => {
+    const said = sideOf(tree, unit.spec);
     const feeder = feederOf(unit);
-    const out = sayLeaveOut(tree, feeder);
+    const out = sayLeaveOut(said, feeder);
     return {
       // Where it begins, not what is done: that would tell him what is coming.
       ...{
-        unit: `${i + 1}. ${UNIT_WORDS[unit.kind]}, ${positionOf(indexOf(tree), unit.start).name}`,
+        unit: `${i + 1}. ${UNIT_WORDS[unit.kind]}, ${positionOf(indexOf(said), unit.start).name}${unit.spec.mirrored ? ', other side' : ''}`,
         with: partner,
         resistance: resistanceText(unit),
       },
-      feeder: [...feeder.map((line) => feederSentence(tree, line)), ...(out === '' ? [] : [out])],
-      calls: callsOf(tree, unit, seed * 1000 + i * 50 + ofWhom),
+      feeder: [...feeder.map((line) => feederSentence(said, line)), ...(out === '' ? [] : [out])],
+      calls: callsOf(said, unit, seed * 1000 + i * 50 + ofWhom),
     };
   };
   if (rounds === null) return [{ name: 'The feeder', lines: units.map((unit, i) => lineOf(unit, '', 0, i)) }];

@@ -1,4 +1,4 @@
-import { classTimeOf, feederOf, type ClassSettings, type DrillUnit } from '../../classes';
+import { classTimeOf, feederOf, type ClassSettings, type DrillUnit, sideOf } from '../../classes';
 import { filterTree, isFiltering, type Filter } from '../../lens';
 import { indexOf, positionOf, type TreeDocument } from '../../tree';
 import { usualCautions } from '../cautions';
@@ -84,7 +84,7 @@ export function classSheetOf(
       title: `${UNIT_WORDS[unit.kind]}: ${unitTitle(tree, unit)}`,
       what: unitWhat(tree, unit),
       key: unit.key,
-      feeder: feederOf(unit).map((line) => feederSentence(tree, line)),
+      feeder: feederOf(unit).map((line) => feederSentence(sideOf(tree, unit.spec), line)),
       resistance: resistanceText(unit),
       watch: unitWatch(tree, unit),
     });

@@ -1,6 +1,7 @@
 import {
   partnersOf,
   resistanceOf,
+  sideOf,
   sidesOf,
   threesOf,
   turnsOf,
@@ -56,7 +57,11 @@ export function sayLeaveOut(tree: TreeDocument, lines: readonly FeederLine[]): s
   return out.length === 0 ? '' : `Leave out: ${[...new Set(out)].join(', ')}.`;
 }
 
-export function unitTitle(tree: TreeDocument, { kind, start, end, transitions }: DrillUnit): string {
+/** The words of a unit for the other side are those of the tree for the other side. */
+export const unitTitle = (tree: TreeDocument, unit: DrillUnit): string =>
+  unit.spec.mirrored ? `${titleOn(sideOf(tree, unit.spec), unit)}, other side` : titleOn(tree, unit);
+
+function titleOn(tree: TreeDocument, { kind, start, end, transitions }: DrillUnit): string {
   const index = indexOf(tree);
   const name = (i: number): string => sayMove(index.transitions.get(transitions[i]!)!);
   const place = positionOf(index, start).name;
@@ -93,7 +98,8 @@ function sayShows(tree: TreeDocument, { start, stages }: DrillUnit): string {
 const isFromItsEnd = ({ stages, spec }: DrillUnit): boolean => stages.length > 1 && stages[0]!.transitions.at(-1) === spec.of.at(-1);
 
 /** What is done, in one line. */
-export function unitWhat(tree: TreeDocument, unit: DrillUnit): string {
+export function unitWhat(whole: TreeDocument, unit: DrillUnit): string {
+  const tree = sideOf(whole, unit.spec);
   const { kind, transitions, start, end, accepted } = unit;
   const index = indexOf(tree);
   const moves = transitions.map((id) => index.transitions.get(id)!);
@@ -110,7 +116,8 @@ export function unitWhat(tree: TreeDocument, unit: DrillUnit): string {
 }
 
 /** What is right and what is usually wrong, for the units that have time to look at it. */
-export function unitWatch(tree: TreeDocument, { kind, transitions, end, checkpoints, choices, mistakes }: DrillUnit): string[] {
+export function unitWatch(whole: TreeDocument, { spec, kind, transitions, end, checkpoints, choices, mistakes }: DrillUnit): string[] {
+  const tree = sideOf(whole, spec);
   const wrong = mistakes.map((mistake) => (mistake.correction ? `${mistake.error}: ${mistake.correction}` : mistake.error));
   const index = indexOf(tree);
   const { ends, checkpoints: settling = [] } = positionOf(index, end);
