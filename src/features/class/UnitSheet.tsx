@@ -204,7 +204,7 @@ export function UnitSheet({ tree, plan, unit, others, minutes, wrong, repetition
         </button>
         {onOther && (
           <button type="button" className={LINK} onClick={onOther}>
-            Take in the other side
+            Take it in mirrored, too
           </button>
         )}
         <button type="button" className={`${LINK} text-red`} onClick={onDrop}>

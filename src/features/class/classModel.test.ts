@@ -65,7 +65,7 @@ describe('the class of a plan', () => {
     const model = classModelOf(demo, { ...plan, units });
     expect(model.lost).toEqual([]);
     expect(model.units.slice(0, 2).map(({ sides }) => sides)).toEqual([1, 1]);
-    expect(unitTitle(demo, model.units[1]!)).toBe(`${unitTitle(demo, first!)}, other side`);
+    expect(unitTitle(demo, model.units[1]!)).toBe(`${unitTitle(demo, first!)}, mirrored`);
     // Both together take no longer at work than both sides did.
     const work = (keys: readonly string[]) => keys.reduce((sum, key) => sum + model.time.perUnit.get(key)!, 0);
     expect(work(model.units.slice(0, 2).map(({ key }) => key))).toBeCloseTo(
@@ -77,7 +77,7 @@ describe('the class of a plan', () => {
       sentencesOf(demo, classModelOf(demo, { ...plan, units: early }))
         .get(unitKey(units[1]!))!
         .join(),
-    ).toMatch(/other side” comes before “[^”]+”, on which it builds/);
+    ).toMatch(/mirrored” comes before “[^”]+”, on which it builds/);
   });
   it('moves a unit, and what is moved too early says so', () => {
     const keys = plan.units.map(unitKey);

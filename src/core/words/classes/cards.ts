@@ -49,7 +49,7 @@ export function feederCardsOf(
     return {
       // Where it begins, not what is done: that would tell him what is coming.
       ...{
-        unit: `${i + 1}. ${UNIT_WORDS[unit.kind]}, ${positionOf(indexOf(said), unit.start).name}${unit.spec.mirrored ? ', other side' : ''}`,
+        unit: `${i + 1}. ${UNIT_WORDS[unit.kind]}, ${positionOf(indexOf(said), unit.start).name}${unit.spec.mirrored ? ', mirrored' : ''}`,
         with: partner,
         resistance: resistanceText(unit),
       },

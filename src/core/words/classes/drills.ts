@@ -59,7 +59,7 @@ export function sayLeaveOut(tree: TreeDocument, lines: readonly FeederLine[]): s
 
 /** The words of a unit for the other side are those of the tree for the other side. */
 export const unitTitle = (tree: TreeDocument, unit: DrillUnit): string =>
-  unit.spec.mirrored ? `${titleOn(sideOf(tree, unit.spec), unit)}, other side` : titleOn(tree, unit);
+  unit.spec.mirrored ? `${titleOn(sideOf(tree, unit.spec), unit)}, mirrored` : titleOn(tree, unit);
 
 function titleOn(tree: TreeDocument, { kind, start, end, transitions }: DrillUnit): string {
   const index = indexOf(tree);
