@@ -1,6 +1,7 @@
 import { athleteKind } from './athlete';
 import { catalogueWordsKind } from './catalogue-words';
 import { classKind } from './class';
+import { courseKind } from './course';
 import { groupKind } from './group';
 import type { Kind } from './kind';
 import type { DocumentKind } from './lists';
@@ -12,6 +13,7 @@ import { treeKind } from './tree';
 const KINDS: Record<DocumentKind, Kind> = {
   tree: treeKind,
   class: classKind,
+  course: courseKind,
   athlete: athleteKind,
   opponent: opponentKind,
   group: groupKind,

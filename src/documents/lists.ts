@@ -4,6 +4,7 @@ import { TREE_ROWS } from '@/core/tree';
 export const DOCUMENT_LISTS = {
   tree: TREE_ROWS,
   class: [],
+  course: [],
   athlete: [],
   opponent: [],
   group: [],

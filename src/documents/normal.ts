@@ -18,6 +18,7 @@ export const NORMAL_FORM: Record<DocumentKind, (document: AnyDocument) => AnyDoc
   catalogueWords: asItIs,
   athlete: normalDocument,
   opponent: normalDocument,
+  course: normalDocument,
   group: normalDocument,
   ruleCard: normalDocument,
   settings: normalDocument,

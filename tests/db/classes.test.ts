@@ -4,10 +4,11 @@ import { Cancelled } from '@/documents/letOthersIn';
 import { findCourse } from '@/server/services/classes/courses';
 import { calendarFile } from '@/server/services/classes/calendar';
 import { findCards, findClasses, findSheet } from '@/server/services/classes/classes';
-import { storeCourse } from '@/server/services/classes/storeCourse';
+import { findCourses, storeCourse } from '@/server/services/classes/storeCourse';
 import { createDocument } from '@/server/services/documents';
 import { addHeld, findHeld } from '@/server/services/classes/held';
 import { findProposals } from '@/server/services/classes/proposals';
+import { unitOf } from '@/core/classes';
 import { findUnanswered } from '@/core/structure';
 import { diffOf } from '@/core/tree';
 import { saveEdits } from '@/server/services/store';
@@ -107,7 +108,10 @@ describe('classes of a gym', () => {
     const dates = ['2027-05-04', '2027-05-06', '2027-05-11'];
     const units = [{ kind: 'move' as const, of: [tree.transitions[0]!.id] }];
     const one = (date: string, about = 'Spider') => ({ date, about, people: 13, units });
-    const asked = (classes: ReturnType<typeof one>[]) => ({ group: 'evening', dates, slotMinutes: 60, from: '2027-05-01', classes });
+    const asked = (classes: ReturnType<typeof one>[]) => ({
+      ...{ group: 'evening', dates, slotMinutes: 60, from: '2027-05-01', classes, weekdays: [1, 3], weeks: 2 },
+      ...{ mostNew: null, gapDays: 6, balance: [] },
+    });
     const all = async () => (await findClasses(context, 'weeks')).map(({ plan }) => `${plan.date} ${plan.name}`).toSorted();
     const first = dates.map((date) => one(date));
     const second = dates.map((date) => one(date, 'Lasso'));
@@ -125,7 +129,28 @@ describe('classes of a gym', () => {
     // Trained on another day from now on: the former days have no class of the course any more.
     expect((await storeCourse(context, 'weeks', { ...asked([one('2027-05-05')]), dates: ['2027-05-05'] })).ok).toBe(true);
     expect(await all()).toEqual([`${dates[0]} Mine`, '2027-05-05 Spider']);
+    // How it was planned last is kept, once for each group.
+    expect(await findCourses(context, 'weeks')).toEqual([expect.objectContaining({ group: 'evening', weeks: 2, gapDays: 6 })]);
+    expect(await findCourses(context, 'constructor')).toEqual([]);
   });
+  it('what is due comes by its day, or is named with why it cannot', async () => {
+    const unusual = tree.transitions.findLast(({ actor, announced }) => actor === 'owner' && announced !== true)!.id;
+    const due = [
+      { move: unusual, by: '2027-05-04' },
+      { move: unusual, by: '2027-05-01' },
+      { move: 'gone', by: '2027-05-20' },
+    ];
+    const dates = ['2027-05-04', '2027-05-06'];
+    const asked = { group: 'evening', dates, slotMinutes: 60, mostNew: 3, gapDays: 6, balance: [], due };
+    const { classes, notMet } = (await findCourse(context, tree.id, asked, TODAY))!;
+    const [first] = classes;
+    expect(first).toMatchObject({ date: '2027-05-04' });
+    expect(first!.units.some((unit) => unitOf(tree, unit)!.transitions.includes(unusual))).toBe(true);
+    expect(notMet).toEqual([
+      expect.stringMatching(/^“.+” was to come by 2027-05-01: no evening that is to be planned is before that\.$/),
+      'A move that was to come by 2027-05-20 is no longer in the tree.',
+    ]);
+  }, 60_000);
   it('what was answered this week brings what it cost before, and says so', async () => {
     const id = 'answered';
     const { position, read, value } = findUnanswered(tree)[0]!;

@@ -1,5 +1,5 @@
 import { useMemo } from 'react';
-import type { BalanceAsked } from '@/contracts/course';
+import type { BalanceAsked } from '@/documents/course/schema';
 import { indexOf, ownerRoleOf, type TreeDocument } from '@/core/tree';
 import { FAMILY_NAMES } from '@/core/words';
 

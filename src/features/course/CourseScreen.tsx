@@ -10,6 +10,7 @@ import type { GymBook } from '@/core/people';
 import { RANGES, type TreeDocument } from '@/core/tree';
 import { plural } from '@/core/words';
 import type { ClassDocument } from '@/documents/class/schema';
+import type { CourseDocument } from '@/documents/course/schema';
 import { AppStrip } from '@/ui/AppStrip';
 import { buttonClass } from '@/ui/Field';
 import { NumberField } from '@/ui/NumberField';
@@ -17,14 +18,17 @@ import { PageLink } from '@/ui/PageLink';
 import { Select } from '@/ui/Select';
 import { TextLine } from '@/ui/TextLine';
 import { BalanceTicks } from './BalanceTicks';
-import { balanceOf, bothSidesShare, courseWeeks, type CourseClass, type CourseWeek } from './courseModel';
-import { useCoursePlanner, type CourseWanted } from './useCoursePlanner';
+import { DueList } from './DueList';
+import { balanceOf, bothSidesShare, courseWeeks, wantedFor, type CourseClass, type CourseWeek, type CourseWanted } from './courseModel';
+import { useCoursePlanner } from './useCoursePlanner';
 
 interface Props {
   readonly tree: TreeDocument;
   readonly book: GymBook;
   readonly classes: readonly ClassDocument[];
   readonly held: readonly HeldClass[];
+  /** How weeks were planned last. */
+  readonly courses: readonly CourseDocument[];
   /** 'YYYY-MM-DD' */
   readonly today: string;
 }
@@ -120,22 +124,10 @@ function Balance({ tree, classes }: { tree: TreeDocument; classes: readonly Clas
 }
 
 /** Weeks ahead for a group: planned evening by evening, planned again when one is missed or changed. */
-export function CourseScreen({ tree, book, classes, held, today }: Props) {
+export function CourseScreen({ tree, book, classes, held, courses, today }: Props) {
   const router = useRouter();
   const groups = book.groups ?? [];
-  const [asked, setAsked] = useState<CourseWanted>({
-    ...{
-      group: groups[0]?.id,
-      weekdays: [1, 3],
-      time: '18:30',
-      from: dayAfter(today, 1),
-      weeks: 4,
-      slotMinutes: 60,
-      mostNew: 3,
-      gapDays: 6,
-      balance: [],
-    },
-  });
+  const [asked, setAsked] = useState<CourseWanted>(() => wantedFor(courses, groups[0]?.id, today));
   const set = (patch: Partial<CourseWanted>) => setAsked({ ...asked, ...patch });
   const planner = useCoursePlanner(tree, today, () => router.refresh());
   const weeks = useMemo(() => courseWeeks(tree, classes, held, today, asked.group), [tree, classes, held, today, asked.group]);
@@ -163,7 +155,10 @@ export function CourseScreen({ tree, book, classes, held, today }: Props) {
               value={asked.group}
               none="nobody in particular"
               options={groups.map(({ id, name }) => [id, name] as const)}
-              onChange={(group) => set({ group })}
+              onChange={(group) => {
+                const isKept = courses.some((course) => course.group === group);
+                setAsked(isKept ? wantedFor(courses, group, today) : { ...asked, group });
+              }}
             />
           )}
           <div role="group" aria-label="On which days" className="flex flex-wrap gap-x-3">
@@ -206,7 +201,8 @@ export function CourseScreen({ tree, book, classes, held, today }: Props) {
               onChange={(gapDays) => gapDays !== null && set({ gapDays })}
             />
           </div>
-          <BalanceTicks tree={tree} balance={asked.balance} onChange={(balance) => set({ balance })} />
+          <BalanceTicks tree={tree} balance={asked.balance ?? []} onChange={(balance) => set({ balance })} />
+          <DueList tree={tree} due={asked.due ?? []} usual={dayAfter(asked.from, 7 * asked.weeks)} onChange={(due) => set({ due })} />
           <p className="flex gap-3">
             <button
               type="button"

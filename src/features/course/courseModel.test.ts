@@ -2,7 +2,7 @@ import { describe, expect, it } from 'vitest';
 import { demoPlan } from '../../../demo/demoPlan';
 import { demoTree } from '../../../demo/demoTree';
 import type { ClassDocument } from '@/documents/class/schema';
-import { balanceOf, bothSidesShare, courseWeeks } from './courseModel';
+import { balanceOf, bothSidesShare, courseWeeks, wantedFor } from './courseModel';
 
 const tree = demoTree();
 const on = (id: string, date?: string): ClassDocument => ({ ...demoPlan(), id, name: id, tree: tree.id, ...(date ? { date } : {}) });
@@ -25,6 +25,16 @@ describe('a course', () => {
     ]);
     expect(weeks[0]!.classes[0]).toMatchObject({ isHard: false, titles: expect.arrayContaining(['Body lock']) as string[] });
     expect(courseWeeks(tree, [on('c', '2026-12-01')], [], '2026-11-27', 'other')).toEqual([]);
+  });
+  it('is planned again as it was planned last, for each group, less what was due before today', () => {
+    const due = ['2026-11-20', '2026-12-20'].map((by) => ({ move: 'cut', by }));
+    const last = { ...{ id: 'c', name: 'Weeks ahead', tree: tree.id, group: 'evening', weekdays: [0], weeks: 2, slotMinutes: 90 }, due };
+    const courses = [{ ...last, mostNew: null, gapDays: 3 }];
+    expect(wantedFor(courses, 'evening', '2026-11-27')).toEqual({
+      ...{ group: 'evening', weekdays: [0], weeks: 2, slotMinutes: 90, mostNew: null, gapDays: 3, balance: [], time: '' },
+      ...{ from: '2026-11-28', due: [due[1]] },
+    });
+    expect(wantedFor(courses, undefined, '2026-11-27')).toMatchObject({ weekdays: [1, 3], slotMinutes: 60, time: '18:30' });
   });
   it('says where its minutes go, and which guards it leaves out', () => {
     const { shares, without } = balanceOf(tree, [on('a')]);

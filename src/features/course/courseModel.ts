@@ -12,7 +12,9 @@ import {
 } from '@/core/classes';
 import { indexOf, positionOf, type TreeDocument } from '@/core/tree';
 import { unitTitle } from '@/core/words';
+import type { CourseAsked } from '@/contracts/course';
 import type { ClassDocument } from '@/documents/class/schema';
+import type { CourseDocument } from '@/documents/course/schema';
 
 export interface CourseClass {
   readonly plan: ClassDocument & { readonly date: string };
@@ -83,4 +85,22 @@ export function bothSidesShare(tree: TreeDocument, classes: readonly ClassDocume
       if (sidesOf(unit, plan) === 2) both += work;
     }
   return all === 0 ? null : both / all;
+}
+
+/** What the coach asks for: the days come from weekdays and weeks. */
+export interface CourseWanted extends Omit<CourseAsked, 'dates' | 'time'> {
+  readonly weekdays: readonly number[];
+  readonly time: string;
+  readonly from: string;
+  readonly weeks: number;
+}
+const USUAL = { weekdays: [1, 3], time: '18:30', weeks: 4, slotMinutes: 60, mostNew: 3, gapDays: 6, balance: [] };
+
+/** The weeks of a group as they were planned last, else as usual, from tomorrow on; what was due before today is past. */
+export function wantedFor(courses: readonly CourseDocument[], group: string | undefined, today: string): CourseWanted {
+  const last = courses.find((course) => course.group === group);
+  const from = dayAfter(today, 1);
+  if (!last) return { ...USUAL, group, from };
+  const { weekdays, weeks, slotMinutes, mostNew, gapDays, balance = [], time = '', due = [] } = last;
+  return { ...{ group, weekdays, weeks, slotMinutes, mostNew, gapDays, balance, time, from }, due: due.filter(({ by }) => by >= today) };
 }

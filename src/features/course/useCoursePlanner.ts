@@ -5,15 +5,8 @@ import { askInLines } from '@/client/askInLines';
 import { idToAddress } from '@/contracts/address';
 import type { CourseAnswer, CourseAsked, CourseLine, CourseToStore } from '@/contracts/course';
 import { courseDates } from '@/core/classes';
+import type { CourseWanted } from './courseModel';
 import type { TreeDocument } from '@/core/tree';
-
-/** What the coach asks for: the days come from weekdays and weeks. */
-export interface CourseWanted extends Omit<CourseAsked, 'dates' | 'time'> {
-  readonly weekdays: readonly number[];
-  readonly time: string;
-  readonly from: string;
-  readonly weeks: number;
-}
 
 /** Plans the weeks ahead as a whole and writes them down. Given up before it has an answer, nothing has changed. */
 export function useCoursePlanner(tree: TreeDocument, today: string, onDone: () => void) {
@@ -42,7 +35,7 @@ export function useCoursePlanner(tree: TreeDocument, today: string, onDone: () =
         else wrong = line.problems;
       });
       if (refused.length > 0) wrong = refused;
-      if (wrong.length === 0 && found) wrong = await write({ ...rest, dates, time, from }, found);
+      if (wrong.length === 0 && found) wrong = await write({ ...body, from, weekdays, weeks }, found);
     } catch {
       // Given up: nothing was written.
     }
@@ -53,18 +46,11 @@ export function useCoursePlanner(tree: TreeDocument, today: string, onDone: () =
     if (found && wrong.length === 0) onDone();
   };
   const write = async (
-    { group, dates, time, slotMinutes, from }: CourseAsked & { from: string },
+    asked: Omit<CourseToStore, 'classes' | 'weekdays'> & Pick<CourseWanted, 'weekdays'>,
     { classes }: CourseAnswer,
   ): Promise<readonly string[]> => {
-    const body = {
-      group,
-      dates,
-      time,
-      slotMinutes,
-      from,
-      classes: classes.map(({ date, about, people, units }) => ({ date, about, people, units })),
-    };
-    const stored = await ask<{ written: number }>(address, { method: 'PUT', body: body as CourseToStore });
+    const body = { ...asked, classes: classes.map(({ date, about, people, units }) => ({ date, about, people, units })) };
+    const stored = await ask<{ written: number }>(address, { method: 'PUT', body });
     return stored.ok ? [] : stored.problems;
   };
   return { plan, share, problems, answer, stop: () => running.current?.abort() };

@@ -5,7 +5,7 @@ import { atOnce } from '../../base';
 import { USUAL_SHAPE } from '../propose/model';
 import { boundInPieces } from './bound';
 import { planCourseInPieces } from './search';
-import { missedBalance, worthOfCourse } from './worth';
+import { missedBalance, missedDue, worthOfCourse } from './worth';
 import { minutesOf, type Course, type CourseWorld, type Lesson } from './world';
 
 /** Every class of an evening that fits into its minutes, in the usual work. */
@@ -85,6 +85,25 @@ describe('a course', () => {
     for (const world of worlds) {
       const { course } = atOnce(planCourseInPieces(world, 600));
       expect(missedBalance(world, course)[0]).toBeLessThan(0.02);
+    }
+  });
+  it('has what is due by its day, whatever else would bring more, and says what cannot come', () => {
+    for (const seed of [1, 2, 3, 4, 5, 6]) {
+      const rules = { shape: USUAL_SHAPE, mostNew: 3, hardInARow: 2, gapDays: 6 };
+      const bare = randomCourse(seed, { units: 25, evenings: 4, minutes: 50, rules });
+      const { course: free } = atOnce(planCourseInPieces(bare, 300));
+      // What nobody would have taken before the third evening.
+      const unit = bare.units.findIndex((_, i) => !free.slice(0, 2).some((lesson) => lesson?.units.includes(i)));
+      const [move] = bare.units[unit]!.own;
+      const with1 = (by: number, units = new Set([unit])) => ({ ...bare, rules: { ...bare.rules, due: [{ move: move!, units, by }] } });
+      expect(missedDue(with1(1), free)).toEqual([0]);
+      const { course, worth } = atOnce(planCourseInPieces(with1(1), 300));
+      expect(missedDue(with1(1), course)).toEqual([]);
+      expect(worth.score).toBe(worth.worth);
+      for (const never of [with1(-1), with1(1, new Set())]) {
+        const none = atOnce(planCourseInPieces(never, 60));
+        expect([missedDue(never, none.course), none.worth.worth > 0]).toEqual([[0], true]);
+      }
     }
   });
   it('leaves what stands by hand, counts what it taught, and keeps away from it', () => {

@@ -20,16 +20,23 @@ export interface CourseEvening {
   /** What stands on it by hand; null = it is to be planned. */
   readonly stands: readonly UnitSpec[] | null;
 }
+export interface Due {
+  readonly move: TransitionId;
+  /** 'YYYY-MM-DD' */
+  readonly by: string;
+}
 interface Given {
   readonly units: readonly DrillUnit[];
   readonly payoffs: Payoffs;
   /** In order of their days. */
   readonly evenings: readonly CourseEvening[];
   readonly held: readonly HeldClass[];
-  readonly rules: Omit<CourseRules, 'places' | 'balance'> & {
+  readonly rules: Omit<CourseRules, 'places' | 'balance' | 'due'> & {
     /** By place, and for each balance, keys of units. */
     readonly places: ReadonlyMap<PositionId, ReadonlySet<string>> | null;
     readonly balance: readonly { readonly name: string; readonly least: number; readonly keys: ReadonlySet<string> }[];
+    /** Moves that are to come by a day, 'YYYY-MM-DD'. */
+    readonly due: readonly Due[];
   };
 }
 
@@ -114,10 +121,19 @@ export function* courseWorldInPieces(tree: TreeDocument, { units, payoffs, eveni
     rules: {
       ...rules,
       places: rules.places && new Map([...rules.places].map(([place, keys]) => [place, numbersOf(at, keys)])),
+      due: rules.due.map(({ move, by }) => ({
+        move: numberOf(move),
+        by: evenings.findLastIndex(({ date }) => date <= by),
+        units: new Set(units.flatMap((unit, i) => (drills(unit, move) ? [i] : []))),
+      })),
       balance: rules.balance.map(({ name, least, keys }) => ({ name, least, units: numbersOf(at, keys) })),
     },
   };
 }
+
+/** With a partner. */
+export const drills = ({ kind, transitions }: Pick<DrillUnit, 'kind' | 'transitions'>, move: TransitionId): boolean =>
+  kind !== 'solo' && transitions.includes(move);
 
 const numbersOf = (at: ReadonlyMap<string, number>, keys: ReadonlySet<string>): ReadonlySet<number> =>
   new Set([...keys].flatMap((key) => at.get(key) ?? []));

@@ -1,4 +1,4 @@
-export { courseWorldInPieces, type CourseEvening } from './fromTree';
-export { missedBalance } from './worth';
+export { courseWorldInPieces, drills, type CourseEvening, type Due } from './fromTree';
+export { missedBalance, missedDue } from './worth';
 export * from './search';
 export type { Course, CourseRules, CourseUnit, CourseWorld, Evening, Lesson } from './world';

@@ -2,7 +2,7 @@ import { seededRandom, type InPieces, type Random } from '../../base';
 import type { PositionId } from '../../tree';
 import { boundInPieces, type Bound } from './bound';
 import { builtLesson } from './build';
-import { Ledger, missedBalance, worthOfCourse, type CourseWorth } from './worth';
+import { Ledger, missedBalance, missedDue, worthOfCourse, type CourseWorth } from './worth';
 import type { Course, CourseWorld, Lesson } from './world';
 
 export interface PlannedCourse {
@@ -77,7 +77,8 @@ class Search {
   tryOne(heat: number): void {
     const { random, open } = this;
     if (open.length === 0) return;
-    const at = this.weakest();
+    const due = random() < 0.5 ? this.overdue() : null;
+    const at = due?.at ?? this.weakest();
     const next = [...this.now];
     const more = random() < 0.5 ? 0 : random() < 0.6 ? 1 : 2;
     const others = Array.from({ length: more }, () => open[Math.floor(random() * open.length)]!);
@@ -87,6 +88,10 @@ class Search {
     for (const item of gone) {
       const was = this.now[item];
       const isMended = was && random() < 0.7;
+      if (due && item === at) {
+        next[item] = this.built(next, item, { about: due.about, kept: [due.unit], noise: 0.8 * random(), favoured: null });
+        continue;
+      }
       const about = was && (isMended || random() < 0.5) ? was.about : this.places[Math.floor(random() * this.places.length)]!;
       next[item] = this.built(next, item, {
         about,
@@ -102,7 +107,7 @@ class Search {
     const worth = worthOfCourse(this.world, course);
     if (!worth) return;
     const lost = this.worth.score - worth.score;
-    const aClass = this.best.worth.score / Math.max(1, this.open.length);
+    const aClass = this.best.worth.worth / Math.max(1, this.open.length);
     if (lost > 0 && this.random() >= Math.exp(-lost / Math.max(1e-12, WARM * heat * heat * aClass))) return;
     this.now = course;
     this.worth = worth;
@@ -123,6 +128,20 @@ class Search {
   private most(units: readonly number[]): number[] {
     const gone = new Set(Array.from({ length: this.random() < 0.7 ? 1 : 2 }, () => Math.floor(this.random() * units.length)));
     return units.filter((_, i) => !gone.has(i));
+  }
+  /** Something that has not come by its day, with one of its units, an evening before that and what a class with it may be about. */
+  private overdue(): { at: number; unit: number; about: PositionId | null } | null {
+    const { random, world, open } = this;
+    const any = <T>(list: readonly T[]): T | undefined => list[Math.floor(random() * list.length)];
+    const { due = [], places } = world.rules;
+    const missed = any(missedDue(world, this.now));
+    if (missed === undefined) return null;
+    const { units, by } = due[missed]!;
+    const at = any(open.filter((item) => item <= by));
+    const unit = any([...units].filter((item) => at !== undefined && !world.evenings[at]!.barred.has(item)));
+    if (at === undefined || unit === undefined) return null;
+    const about = places ? any([...places].filter(([, allowed]) => allowed.has(unit))) : null;
+    return about === undefined ? null : { at, unit, about: about && about[0] };
   }
   /** Units of a balance that is missed. */
   private favoured(): ReadonlySet<number> | null {

@@ -60,6 +60,8 @@ export interface CourseRules {
   readonly places: ReadonlyMap<PositionId, ReadonlySet<number>> | null;
   /** Each with the least share of all work minutes that is to be of it. */
   readonly balance: readonly { readonly name: string; readonly least: number; readonly units: ReadonlySet<number> }[];
+  /** What is to come by an evening, this one counted (−1 = none is early enough): a move, and the units that work at it. */
+  readonly due?: readonly { readonly move: number; readonly units: ReadonlySet<number>; readonly by: number }[];
   readonly forgetting?: Forgetting;
 }
 export interface CourseWorld {

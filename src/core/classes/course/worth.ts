@@ -141,11 +141,23 @@ export function missedBalance({ evenings, rules }: CourseWorld, course: Course):
   return rules.balance.map(({ least }, b) => (all === 0 ? 0 : Math.max(0, least - has[b]! / all)));
 }
 
+/** What has not come by its day: numbers of what is due. */
+export function missedDue({ evenings, rules }: CourseWorld, course: Course): number[] {
+  return (rules.due ?? []).flatMap(({ move, units, by }, i) => {
+    const comes = evenings.some(
+      ({ stands }, at) => at <= by && (stands ? stands.includes(move) : course[at]?.units.some((unit) => units.has(unit)) === true),
+    );
+    return comes ? [] : [i];
+  });
+}
+/** More than any course is worth: what is due comes before all that is only good. */
+const OVERDUE = 1;
+
 export interface CourseWorth {
   /** Points of V, all evenings together. */
   readonly worth: number;
   readonly each: readonly number[];
-  /** What is looked at when courses are compared: less what a missed balance costs. */
+  /** What is looked at when courses are compared: less what a missed balance costs, and what has not come by its day. */
   readonly score: number;
 }
 /** What a course is worth, evening after evening, each with what those before have taught; null = it breaks a rule. */
@@ -166,5 +178,5 @@ export function worthOfCourse(world: CourseWorld, course: Course): CourseWorth |
   }
   const worth = each.reduce((sum, item) => sum + item, 0);
   const missed = missedBalance(world, course).reduce((sum, item) => sum + item, 0);
-  return { worth, each, score: worth * (1 - OUT_OF_BALANCE * missed) };
+  return { worth, each, score: worth * (1 - OUT_OF_BALANCE * missed) - OVERDUE * missedDue(world, course).length };
 }

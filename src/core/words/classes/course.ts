@@ -1,4 +1,7 @@
+import { drills, type DrillUnit, type Due } from '../../classes';
+import { indexOf, type TreeDocument } from '../../tree';
 import { inHundred } from '../figures';
+import { sayMove } from '../tree';
 
 /** What a course is worth, and what no course could be worth more than, in points of V. */
 export function sayCourse(worth: number, bound: number, isAboutOne: boolean): string {
@@ -6,6 +9,25 @@ export function sayCourse(worth: number, bound: number, isAboutOne: boolean): st
     bound <= worth * 1.0005 ? 'No course of these evenings is worth more.' : `No course could be worth more than ${inHundred(bound)}.`;
   const note = isAboutOne && bound > worth * 1.0005 ? ' (That figure lets every class be about everything at once, in any order.)' : '';
   return `All these classes together are worth ${inHundred(worth)} rounds. ${could}${note}`;
+}
+
+/** What has not come by its day, a sentence each with why; `missed`: numbers of what is due. */
+export function sayOverdue(
+  tree: TreeDocument,
+  due: readonly Due[],
+  missed: ReadonlySet<number>,
+  { evenings, units }: { readonly evenings: readonly { readonly date: string }[]; readonly units: readonly DrillUnit[] },
+): string[] {
+  const { transitions } = indexOf(tree);
+  return due.flatMap(({ move, by }, i) => {
+    if (!missed.has(i)) return [];
+    const found = transitions.get(move);
+    if (!found) return [`A move that was to come by ${by} is no longer in the tree.`];
+    const what = `“${sayMove(found)}” was to come by ${by}`;
+    if (!evenings.some(({ date }) => date <= by)) return [`${what}: no evening that is to be planned is before that.`];
+    if (!units.some((unit) => drills(unit, move))) return [`${what}: there is no drill of it that these people may do.`];
+    return [`${what}: no class that keeps the rules has room for it.`];
+  });
 }
 
 /** Balances that are missed, a sentence each; `missed` in [0, 1] of all work minutes. */

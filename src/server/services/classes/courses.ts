@@ -5,21 +5,25 @@ import {
   courseWorldInPieces,
   knownOn,
   missedBalance,
+  missedDue,
   mostWorthwhile,
   planCourseInPieces,
   standingOf,
+  unitKey,
   unitMinutes,
   unitsByPlace,
   USUAL_SHAPE,
   type CourseEvening,
   type CourseWorld,
   type DrillUnit,
+  type Due,
   type PlannedCourse,
 } from '@/core/classes';
 import { treeInGym } from '@/core/people';
 import { indexOf, ownerRoleOf, type TreeDocument } from '@/core/tree';
-import { sayCourse, sayMissed } from '@/core/words';
-import type { BalanceAsked, CourseAnswer, CourseAsked } from '@/contracts/course';
+import { sayCourse, sayMissed, sayOverdue } from '@/core/words';
+import type { CourseAnswer, CourseAsked } from '@/contracts/course';
+import type { BalanceAsked } from '@/documents/course/schema';
 import { letOthersIn } from '@/documents/letOthersIn';
 import { newClassPlan, type ClassDocument, type ClassPlan } from '@/documents/class/schema';
 import type { Context } from '../context';
@@ -57,7 +61,7 @@ export async function findCourse(
   const stored = await findTree(context, treeId);
   if (!stored) return null;
   const book = await findBook(context, treeId);
-  const { group, time, slotMinutes, mostNew, gapDays, balance } = asked;
+  const { group, time, slotMinutes, mostNew, gapDays, balance = [], due = [] } = asked;
   const forgetting = forgettingOf(book.settings);
   const slotOf = (date: string): ClassPlan => ({
     ...{ ...newClassPlan(book.settings), slotMinutes, date },
@@ -100,7 +104,9 @@ export async function findCourse(
     athletes.map(({ id }) => id),
     forgetting,
   );
-  const weighed = new Set(mostWorthwhile(candidatesOf(tree, possible, settings, payoffs, known), MOST_UNITS).map(({ unit }) => unit.key));
+  const wanted = new Set(due.map(({ move }) => unitKey({ kind: 'move', of: [move] })));
+  const candidates = mostWorthwhile(candidatesOf(tree, possible, settings, payoffs, known), MOST_UNITS, wanted);
+  const weighed = new Set(candidates.map(({ unit }) => unit.key));
   const units = possible.filter(({ key }) => weighed.has(key));
   const places = unitsByPlace(tree, units);
   const given = {
@@ -108,6 +114,7 @@ export async function findCourse(
     rules: {
       ...{ shape: USUAL_SHAPE, mostNew, hardInARow: 2, hardClasses: HARD_CLASSES, gapDays, forgetting },
       places: places.size > 0 ? places : null,
+      due,
       balance: balance.map((item) => ({
         ...{ name: item.name, least: LEAST_SHARE },
         keys: new Set(units.filter((unit) => inBalance(tree, item, unit)).map(({ key }) => key)),
@@ -116,13 +123,13 @@ export async function findCourse(
   };
   const world = await letOthersIn(courseWorldInPieces(tree, given), { ...(run.signal ? { signal: run.signal } : {}) });
   const found = await letOthersIn(planCourseInPieces(world, Math.max(LEAST_TRIES, Math.round(TRIES / evenings.length))), run);
-  return answerOf(tree, evenings, units, world, found);
+  return answerOf(stored.tree, tree, { evenings, units, due }, world, found);
 }
 
 function answerOf(
+  whole: TreeDocument,
   tree: TreeDocument,
-  evenings: readonly CourseEvening[],
-  units: readonly DrillUnit[],
+  { evenings, units, due }: { evenings: readonly CourseEvening[]; units: readonly DrillUnit[]; due: readonly Due[] },
   world: CourseWorld,
   { course, worth, bound }: PlannedCourse,
 ): CourseAnswer {
@@ -145,6 +152,7 @@ function answerOf(
     }),
     said: sayCourse(worth.worth, bound, world.rules.places !== null),
     notMet: [
+      ...sayOverdue(whole, due, new Set(missedDue(world, course)), { evenings: evenings.filter(({ stands }) => stands === null), units }),
       ...sayMissed(world.rules.balance, missed),
       ...empty.map((date) => `${date}: no class that keeps the rules fits into this slot with what is left; what stood there stays.`),
     ],

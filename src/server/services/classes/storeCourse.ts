@@ -2,11 +2,13 @@ import type { CourseToStore } from '@/contracts/course';
 import type { Result } from '@/core/base';
 import { ok } from '@/core/base';
 import { newClassPlan, type ClassDocument } from '@/documents/class/schema';
+import type { CourseDocument } from '@/documents/course/schema';
 import type { Context } from '../context';
 import { createDocument } from '../documents';
 import { serially } from '../serially';
 import { findSettings } from '../settings';
-import { setDeleted, type StoreError } from '../store';
+import { findDocuments, saveEdits, setDeleted, type StoreError } from '../store';
+import { editBetween } from '../writing';
 import { findClasses } from './classes';
 
 /**
@@ -14,7 +16,8 @@ import { findClasses } from './classes';
  * and where no class could be made the former one. One after the other, whichever windows ask: the later course takes the place of the earlier.
  */
 export function storeCourse(context: Context, treeId: string, asked: CourseToStore): Promise<Result<number, StoreError>> {
-  const { group, time, slotMinutes, from, dates, classes } = asked;
+  const { from, dates, classes, ...rules } = asked;
+  const { group, time, slotMinutes } = rules;
   return serially(`course ${context.gymId} ${treeId}`, async () => {
     const isAhead = (plan: ClassDocument): boolean => plan.date !== undefined && plan.date >= from && plan.group === group;
     const ahead = (await findClasses(context, treeId)).map(({ plan }) => plan).filter(isAhead);
@@ -43,6 +46,25 @@ export function storeCourse(context: Context, treeId: string, asked: CourseToSto
       await remove(former.filter((plan) => plan.date === date));
     }
     await remove(former.filter(({ date }) => !dates.includes(date!) || byHand.has(date)));
+    await keepRules(context, treeId, rules);
     return ok(written);
   });
+}
+
+/** How each group's weeks were planned last. */
+export async function findCourses(context: Context, treeId: string): Promise<CourseDocument[]> {
+  const all = await findDocuments(context, 'course');
+  return all.map(({ document }) => document as unknown as CourseDocument).filter(({ tree }) => tree === treeId);
+}
+
+/** Writes down how the weeks were planned, so that they can be planned again so; of each group there is one. */
+async function keepRules(context: Context, treeId: string, rules: Omit<CourseDocument, 'id' | 'name' | 'tree'>): Promise<void> {
+  const next = { ...rules, name: 'Weeks ahead', tree: treeId };
+  const known = (await findDocuments(context, 'course')).find(({ document }) => document.tree === treeId && document.group === rules.group);
+  if (!known) await createDocument(context, 'course', { ...next, id: `course-${crypto.randomUUID().slice(0, 8)}` }, null);
+  else {
+    const document = { ...next, id: known.document.id };
+    const edit = editBetween('course', known.document, document, 'planned again');
+    if (edit.diff.changes.length > 0) await saveEdits(context, 'course', document.id, { baseRevision: known.revision, edits: [edit] });
+  }
 }

@@ -1,0 +1,4 @@
+import { plainDocument } from '../plain';
+import { courseSchema } from './schema';
+
+export const courseKind = plainDocument(courseSchema);
