@@ -7,11 +7,13 @@ import { courseRulesSchema, courseSchema } from '@/documents/course/schema';
 export const courseAskedSchema = courseRulesSchema.extend({
   /** Days on which there is to be a class. */
   dates: z.array(z.iso.date()).min(1).max(84),
+  /** Evening by evening by the integer programme, for a minute more at the most. */
+  polish: z.boolean().optional(),
 });
 export type CourseAsked = z.output<typeof courseAskedSchema>;
 
 /** A course as it is written down. */
-export const courseToStoreSchema = courseAskedSchema.extend({
+export const courseToStoreSchema = courseAskedSchema.omit({ polish: true }).extend({
   ...courseSchema.pick({ weekdays: true, weeks: true }).shape,
   /** The first day that is planned anew. */
   from: z.iso.date(),

@@ -203,6 +203,14 @@ export function CourseScreen({ tree, book, classes, held, courses, today }: Prop
           </div>
           <BalanceTicks tree={tree} balance={asked.balance ?? []} onChange={(balance) => set({ balance })} />
           <DueList tree={tree} due={asked.due ?? []} usual={dayAfter(asked.from, 7 * asked.weeks)} onChange={(due) => set({ due })} />
+          <label className="flex min-h-8 items-center gap-1">
+            <input
+              type="checkbox"
+              checked={asked.polish ?? false}
+              onChange={(event) => set({ polish: event.target.checked || undefined })}
+            />
+            look longer, up to a minute
+          </label>
           <p className="flex gap-3">
             <button
               type="button"

@@ -16,7 +16,7 @@ export function useCoursePlanner(tree: TreeDocument, today: string, onDone: () =
   const [answer, setAnswer] = useState<CourseAnswer | null>(null);
   const running = useRef<AbortController | null>(null);
   const address = `/api/trees/${idToAddress(tree.id)}/course`;
-  const plan = async ({ weekdays, from: typed, weeks, time: at, ...rest }: CourseWanted) => {
+  const plan = async ({ weekdays, from: typed, weeks, time: at, polish, ...rest }: CourseWanted) => {
     const from = typed < today ? today : typed;
     const dates = courseDates(from, weekdays, weeks);
     const time = at === '' ? undefined : at;
@@ -29,7 +29,7 @@ export function useCoursePlanner(tree: TreeDocument, today: string, onDone: () =
     let wrong: readonly string[] = [];
     try {
       const body: CourseAsked = { ...rest, dates, time };
-      const refused = await askInLines<CourseLine>(address, body, controller.signal, (line) => {
+      const refused = await askInLines<CourseLine>(address, { ...body, polish }, controller.signal, (line) => {
         if ('share' in line) setShare(line.share);
         else if ('answer' in line) found = line.answer;
         else wrong = line.problems;

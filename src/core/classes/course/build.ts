@@ -151,7 +151,7 @@ export function stretchedLesson(
 }
 
 /** In the order of a class, with hard ones apart; null = there is no such order. */
-function ordered({ units, rules }: CourseWorld, lesson: Lesson): Lesson | null {
+export function ordered({ units, rules }: CourseWorld, lesson: Lesson): Lesson | null {
   const numbers = new Map(lesson.units.map((unit, i) => [units[unit]!.unit, i]));
   const hard = new Set(lesson.units.filter((unit) => units[unit]!.isHard).map((unit) => units[unit]!.unit));
   const found = inRhythm([...numbers.keys()], (unit) => hard.has(unit), rules.hardInARow);

@@ -50,6 +50,8 @@ export class Ledger {
   }
   /** To how many of those who come it has been taught. */
   taught = (move: number, evening: Evening): number => (this.times[move]! > 0 ? 1 : evening.taught[move]!);
+  /** On an evening of the course. */
+  wasTaught = (move: number): boolean => this.times[move]! > 0;
   isNew = (unit: number, evening: Evening): boolean => {
     const { own, isRound } = this.world.units[unit]!;
     return !isRound && own.some((move) => this.taught(move, evening) < 0.5);

@@ -3,11 +3,16 @@ import { indexOf, type TreeDocument } from '../../tree';
 import { inHundred } from '../figures';
 import { sayMove } from '../tree';
 
+/** From here on it is said why so much more seems to be possible. */
+const GENEROUS = 1.1;
 /** What a course is worth, and what no course could be worth more than, in points of V. */
-export function sayCourse(worth: number, bound: number, isAboutOne: boolean): string {
+export function sayCourse(worth: number, bound: number): string {
   const could =
     bound <= worth * 1.0005 ? 'No course of these evenings is worth more.' : `No course could be worth more than ${inHundred(bound)}.`;
-  const note = isAboutOne && bound > worth * 1.0005 ? ' (That figure lets every class be about everything at once, in any order.)' : '';
+  const note =
+    bound > worth * GENEROUS
+      ? ' (That figure is generous: it counts a move anew in each drill of it, and lets a class be about everything.)'
+      : '';
   return `All these classes together are worth ${inHundred(worth)} rounds. ${could}${note}`;
 }
 

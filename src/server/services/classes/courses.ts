@@ -7,7 +7,6 @@ import {
   missedBalance,
   missedDue,
   mostWorthwhile,
-  planCourseInPieces,
   standingOf,
   unitKey,
   unitMinutes,
@@ -30,12 +29,10 @@ import type { Context } from '../context';
 import { findElsewhere } from '../elsewhere';
 import { DRAWN_DAYS, findBook, findDrawn, findTree } from '../trees';
 import { findClasses } from './classes';
+import { searchCourse, type Run } from './searchCourse';
 import { findHeld } from './held';
 import { MOST_UNITS, weighFor } from './proposing';
 
-/** Rounds of the search, each of which looks at every evening: some seconds. */
-const TRIES = 240_000;
-const LEAST_TRIES = 2000;
 /** Most hard classes in a row. */
 const HARD_CLASSES = 2;
 const LEAST_SHARE = 0.2;
@@ -56,7 +53,7 @@ export async function findCourse(
   treeId: string,
   asked: CourseAsked,
   today: string,
-  run: { readonly signal?: AbortSignal; readonly onProgress?: (share: number) => void } = {},
+  run: Run = {},
 ): Promise<CourseAnswer | null> {
   const stored = await findTree(context, treeId);
   if (!stored) return null;
@@ -122,7 +119,7 @@ export async function findCourse(
     },
   };
   const world = await letOthersIn(courseWorldInPieces(tree, given), { ...(run.signal ? { signal: run.signal } : {}) });
-  const found = await letOthersIn(planCourseInPieces(world, Math.max(LEAST_TRIES, Math.round(TRIES / evenings.length))), run);
+  const found = await searchCourse(world, asked.polish === true, run);
   return answerOf(stored.tree, tree, { evenings, units, due }, world, found);
 }
 
@@ -150,7 +147,7 @@ function answerOf(
         },
       ];
     }),
-    said: sayCourse(worth.worth, bound, world.rules.places !== null),
+    said: sayCourse(worth.worth, bound),
     notMet: [
       ...sayOverdue(whole, due, new Set(missedDue(world, course)), { evenings: evenings.filter(({ stands }) => stands === null), units }),
       ...sayMissed(world.rules.balance, missed),
