@@ -5,9 +5,9 @@ import { sayCourse, sayMissed, sayOverdue } from './course';
 
 describe('what is said of a course', () => {
   it('is its worth, and how much more could be had', () => {
-    expect(sayCourse(0.2, 0.2)).toBe('All these classes together are worth 20 in 100 rounds. No course of these evenings is worth more.');
-    expect(sayCourse(0.2, 0.21)).toMatch(/worth more than 21 in 100\.$/);
-    expect(sayCourse(0.2, 0.3)).toMatch(/worth more than 30 in 100\. \(That figure is generous: it counts a move anew/);
+    expect(sayCourse(0.2, 0.2)).toBe('All these classes together are worth 20.0 in 100 rounds. No course of these evenings is worth more.');
+    expect(sayCourse(0.2, 0.21)).toMatch(/worth more than 21\.0 in 100\.$/);
+    expect(sayCourse(0.2, 0.3)).toMatch(/worth more than 30\.0 in 100\. \(That figure is generous: it counts a move anew/);
   });
   it('says of what has not come by its day why', () => {
     const tree = demoTree();

@@ -1,19 +1,20 @@
 import { drills, type DrillUnit, type Due } from '../../classes';
 import { indexOf, type TreeDocument } from '../../tree';
-import { inHundred } from '../figures';
 import { sayMove } from '../tree';
 
+/** Of a hundred rounds, to a tenth: courses differ by little. */
+const tenths = (worth: number): string => (worth * 100).toFixed(1);
 /** From here on it is said why so much more seems to be possible. */
 const GENEROUS = 1.1;
 /** What a course is worth, and what no course could be worth more than, in points of V. */
 export function sayCourse(worth: number, bound: number): string {
   const could =
-    bound <= worth * 1.0005 ? 'No course of these evenings is worth more.' : `No course could be worth more than ${inHundred(bound)}.`;
+    bound <= worth * 1.0005 ? 'No course of these evenings is worth more.' : `No course could be worth more than ${tenths(bound)} in 100.`;
   const note =
     bound > worth * GENEROUS
       ? ' (That figure is generous: it counts a move anew in each drill of it, and lets a class be about everything.)'
       : '';
-  return `All these classes together are worth ${inHundred(worth)} rounds. ${could}${note}`;
+  return `All these classes together are worth ${tenths(worth)} in 100 rounds. ${could}${note}`;
 }
 
 /** What has not come by its day, a sentence each with why; `missed`: numbers of what is due. */
