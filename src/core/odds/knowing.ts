@@ -61,9 +61,9 @@ export class Facing {
 
   /**
    * What his habits and his free picks make of each option; `end` as in the round clock. For the lower bound a show that was left out
-   * stands as a last column, worth what it is at least: he may pick it.
+   * stands as a last column, worth what it is at least: he may pick it. `without`: 1 at a row that is not to be had, where nothing was left out.
    */
-  face(solution: Ahead, state: number, left: number, end: End = 'least'): this {
+  face(solution: Ahead, state: number, left: number, end: End = 'least', without: Uint8Array | null = null): this {
     const { kernel: k, value, readAt, freely } = solution;
     const readSkill = readAt[state]!;
     const { states, firstMoment, momentShare, firstCell, columnShare } = k;
@@ -84,6 +84,7 @@ export class Facing {
         worthsOf(k, value, states, firstCell[m]!, rows, left, worths);
         let most = -Infinity;
         for (let a = 0; a < rows; a++) {
+          if (without !== null && without[a] === 1) continue;
           const worth = worths[a]!;
           entries[a * columns + c - from]! += share * worth;
           if (worth > most + tie) {
@@ -100,12 +101,25 @@ export class Facing {
       }
     }
     if (k.unseen[state]) this.faceLeftOut(k.unseen[state], solution, state, left, end);
-    for (let a = 0; a < rows; a++) {
+    if (without) this.leave(without);
+    for (let a = 0; a < this.rows; a++) {
       for (let j = 0; j < columns; j++) entries[a * columns + j] = freely * entries[a * columns + j]! + (1 - freely) * habit[a]!;
     }
     return this;
   }
 
+  /** The rows that are to be had, one behind the other. */
+  private leave(without: Uint8Array): void {
+    const { entries, habit, columns } = this;
+    let kept = 0;
+    for (let a = 0; a < this.rows; a++) {
+      if (without[a] === 1) continue;
+      habit[kept] = habit[a]!;
+      entries.copyWithin(kept * columns, a * columns, (a + 1) * columns);
+      kept++;
+    }
+    this.rows = kept;
+  }
   /** Adds what was left out: moments to each column, shows to his habits, and for the lower bound a column of them. */
   private faceLeftOut(unseen: readonly Unseen[], { kernel: k, value, readAt }: Ahead, state: number, left: number, end: End): void {
     const { entries, habit, columns } = this;

@@ -70,6 +70,7 @@ export class Ground {
 export class SteadyGround {
   private readonly mean: number;
   private readonly visits: Float64Array;
+  private readonly facing: Facing;
 
   constructor(
     private readonly ground: Ground,
@@ -77,6 +78,7 @@ export class SteadyGround {
     private readonly seesIt: Uint8Array,
   ) {
     const { kernel, value } = solution;
+    this.facing = new Facing(kernel);
     const work = new SteadyWork(kernel, ground.question, seesIt, value);
     work.answerEach();
     this.visits = work.visitsFrom(ground.starts);
@@ -97,14 +99,17 @@ export class SteadyGround {
    * 0 means 0; what comes back again and again is understated.
    */
   estimate(tried: Tried): number {
-    const { value, roundSeconds, freely } = this.solution;
-    return tried.reduce((sum, { at, place }) => {
-      const kernel = this.pieceOf(at, place);
-      const readAt = readingsOf(kernel, this.ground.question.readSkill);
-      const facing = new Facing(kernel).face({ kernel, value, roundSeconds, readAt, freely }, 0, 0);
-      const isGame = freely > 0 && readAt[0]! < 1 && this.seesIt[at] === 0;
-      return sum + this.visits[at]! * ((isGame ? gameValue(facing) : bestSeen(facing).value) - value[at]!);
-    }, 0);
+    const { value } = this.solution;
+    return tried.reduce((sum, item) => sum + this.visits[item.at]! * (this.worthAnew(item) - value[item.at]!), 0);
+  }
+  private worthAnew(item: Tried[number]): number {
+    const { value, roundSeconds, freely, readAt } = this.solution;
+    const isGame = (reading: number): boolean => freely > 0 && reading < 1 && this.seesIt[item.at] === 0;
+    const worthOf = (facing: Facing, reading: number): number => (isGame(reading) ? gameValue(facing) : bestSeen(facing).value);
+    if (item.without) return worthOf(this.facing.face(this.solution, item.at, 0, 'least', item.without), readAt[item.at]!);
+    const piece = this.pieceOf(item.at, item.place);
+    const reading = readingsOf(piece, this.ground.question.readSkill);
+    return worthOf(new Facing(piece).face({ kernel: piece, value, roundSeconds, readAt: reading, freely }, 0, 0), reading[0]!);
   }
 
   /** The same, solved anew. */

@@ -8,8 +8,9 @@ import { mine, position, reaction, tree } from '../../../../../tests/support/sma
 import { oddsModelOf } from '../../cells';
 import { standingOf, type Standing } from '../../here';
 import { kernelOf } from '../../kernel';
-import { NOWHERE_KNOWN, ODDS_QUESTION } from '../../question';
+import { KNOWING_QUESTION, NOWHERE_KNOWN, ODDS_QUESTION } from '../../question';
 import { solveInPieces, valueAt } from '../../solved';
+import { Ground } from '../ground';
 import { findLoads } from './load';
 
 const QUESTION = { ...ODDS_QUESTION, roundSeconds: 60 };
@@ -45,6 +46,28 @@ describe('what everything hangs on', () => {
       }),
       { numRuns: 40, seed: 3 },
     );
+  });
+  it('to first order is the same with rows left out as with the place made anew, in both questions', () => {
+    for (const question of [QUESTION, { ...QUESTION, readSkill: 0.4 }, { ...KNOWING_QUESTION, freely: 1 }])
+      for (const seed of [1, 2, 3, 4]) {
+        const doc = { ...randomWorld(seed, { positions: 12, transitions: 40 }) };
+        const ground = new Ground(doc, question, NOWHERE_KNOWN);
+        const steady = atOnce(ground.onSteady());
+        const own = doc.transitions.filter(({ actor, announced }) => actor === 'owner' && announced !== true);
+        for (const gone of [...own.map((move) => [move]), own.slice(0, 5)]) {
+          const anew = ground.tries.losing(gone).map(({ at, place }) => {
+            const ids = new Set(gone.map(({ id }) => id));
+            const [other] = ground.tries.changing(
+              place.position.id,
+              (of) => of,
+              (ways) => ways.filter(({ id }) => !ids.has(id)),
+            );
+            return { at, place: other!.place };
+          });
+          expect(steady.estimate(ground.tries.losing(gone))).toBeCloseTo(steady.estimate(anew), 10);
+          expect(atOnce(steady.solved(ground.tries.losing(gone)))).toBeCloseTo(atOnce(steady.solved(anew)), 8);
+        }
+      }
   });
   it('by hand: the only way hangs on itself, one of two alike on neither', () => {
     const pin = position('pin', { ends: 'settled' });

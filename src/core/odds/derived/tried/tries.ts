@@ -13,8 +13,34 @@ import {
 import { placeAt, type OddsModel, type Place } from '../../cells';
 import { hereOf, type Here, type Standing } from '../../here';
 
-/** One thing tried otherwise: the places that it makes anew, by state. */
-export type Tried = readonly { readonly at: number; readonly place: Place }[];
+/** A place as it would be. */
+interface Anew {
+  /** Its state. */
+  readonly at: number;
+  readonly place: Place;
+  /** It is the place as it is, less these rows (1 = gone); absent = something else. */
+  readonly without?: Uint8Array;
+}
+/** One thing tried otherwise: the places that it makes anew. */
+export type Tried = readonly Anew[];
+
+/** A place that lacks some of the owner's moves; made only where it is asked for, since most are only estimated. */
+class WithoutRows implements Anew {
+  readonly without: Uint8Array;
+
+  constructor(
+    readonly at: number,
+    private readonly whole: Place,
+    gone: ReadonlySet<TransitionId>,
+  ) {
+    this.without = Uint8Array.from(whole.rows, (row) => Number(row !== null && gone.has(row.id)));
+  }
+  get place(): Place {
+    const kept = <T>(_: T, row: number): boolean => this.without[row] === 0;
+    const { rows, cells } = this.whole;
+    return { ...this.whole, rows: rows.filter(kept), cells: cells.map((moments) => moments.map((list) => list.filter(kept))) };
+  }
+}
 
 /** A read without some of its values: the shares of the others are divided by what is left of them; all 0 = equal. */
 function readWithout(read: Read, gone: ReadonlySet<ValueId>): Read {
@@ -79,12 +105,17 @@ export class Tries {
   /** As if some transitions were not there. */
   losing(gone: readonly Transition[]): Tried {
     const ids = new Set<TransitionId>(gone.map(({ id }) => id));
-    return [...new Set(gone.map(({ from }) => from))].flatMap((from) =>
-      this.changing(
+    const isOwn = gone.every(({ actor, announced }) => actor === 'owner' && announced !== true);
+    return [...new Set(gone.map(({ from }) => from))].flatMap((from): Tried => {
+      const at = this.here.stateOf.get(from)!;
+      const whole = this.model.places[at] ?? null;
+      // Where shows were left out, other ones are with other moves.
+      if (isOwn && whole && !whole.unseen) return [new WithoutRows(at, whole, ids)];
+      return this.changing(
         from,
         (position) => position,
         (ways) => ways.filter((way) => !ids.has(way.id)),
-      ),
-    );
+      );
+    });
   }
 }
