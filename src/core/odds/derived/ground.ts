@@ -70,6 +70,8 @@ export class Ground {
 export class SteadyGround {
   private readonly mean: number;
   private readonly visits: Float64Array;
+  private readonly work: SteadyWork;
+  private readonly residual: number;
   private readonly facing: Facing;
 
   constructor(
@@ -79,9 +81,9 @@ export class SteadyGround {
   ) {
     const { kernel, value } = solution;
     this.facing = new Facing(kernel);
-    const work = new SteadyWork(kernel, ground.question, seesIt, value);
-    work.answerEach();
-    this.visits = work.visitsFrom(ground.starts);
+    this.work = new SteadyWork(kernel, ground.question, seesIt, value);
+    this.residual = this.work.answerEach();
+    this.visits = this.work.visitsFrom(ground.starts);
     this.mean = this.meanOf(value);
   }
   /** Worth in [0, 1] of all starts alike. */
@@ -121,7 +123,8 @@ export class SteadyGround {
   private *solvedAnew(tried: Tried): InPieces<SteadySolution> {
     const { ground, solution, seesIt } = this;
     const kernel = tried.reduce((whole, { at, place }) => withPiece(whole, at, this.pieceOf(at, place)), solution.kernel);
-    return yield* solveDiscountedInPieces(kernel, ground.question, seesIt, solution.value);
+    const begun = { work: this.work, residual: this.residual, states: tried.map(({ at }) => at) };
+    return yield* solveDiscountedInPieces(kernel, ground.question, seesIt, solution.value, begun);
   }
   /** With it, worths by state and what both do at each where play goes on. */
   *solvedWith(tried: Tried): InPieces<{ value: Float64Array; strategyAt: (state: number) => Strategy }> {

@@ -20,6 +20,23 @@ export class LinearRows {
   clear(): void {
     for (const list of [this.states, this.first, this.target, this.chance, this.certain, this.own]) list.length = 0;
   }
+  /** The rows of another, less those of some states: theirs are to be written. */
+  takeOver(other: LinearRows, without: readonly number[]): void {
+    this.clear();
+    for (let row = 0; row < other.states.length; row++) {
+      const state = other.states[row]!;
+      if (without.includes(state)) continue;
+      this.states.push(state);
+      this.first.push(this.target.length);
+      this.certain.push(other.certain[row]!);
+      this.own.push(other.own[row]!);
+      const end = other.endOf(row);
+      for (let i = other.first[row]!; i < end; i++) {
+        this.target.push(other.target[i]!);
+        this.chance.push(other.chance[i]!);
+      }
+    }
+  }
   begin(state: number): void {
     this.states.push(state);
     this.first.push(this.target.length);

@@ -44,19 +44,28 @@ export function* solveSteadyInPieces(
   return yield* solveDiscountedInPieces(steadyKernel(kernel, question.roundSeconds), question, seesIt, warm);
 }
 
+/** What is known of a process before some of its states were made anew: all have answered its worths, which are `warm`. */
+export interface Begun {
+  readonly work: SteadyWork;
+  readonly residual: number;
+  readonly states: readonly number[];
+}
+
 /** The same of a process that has the clock's factors in its chances already. */
 export function* solveDiscountedInPieces(
   discounted: Kernel,
   question: OddsQuestion,
   seesIt: Uint8Array,
   warm?: Float64Array,
+  begun?: Begun,
 ): InPieces<SteadySolution> {
   const work = new SteadyWork(discounted, question, seesIt, warm);
   const kept = { value: work.value.slice(), residual: Infinity };
   let last = Infinity;
   let isHeld = false;
   for (let step = 0; step < MOST_STEPS; step++) {
-    const residual = work.answerEach();
+    // What was not changed has its answer; whatever follows from the change is seen at the next step.
+    const residual = step === 0 && begun ? Math.max(begun.residual, work.answerAnew(begun.work, begun.states)) : work.answerEach();
     yield;
     const isBetter = residual < (isHeld ? kept.residual / 10 : last / 2);
     if (residual < kept.residual) {

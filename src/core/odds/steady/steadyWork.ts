@@ -61,6 +61,12 @@ export class SteadyWork {
     return residual;
   }
 
+  /** The same where all is as `before`, its worths and what both do, but for some places that were made anew. */
+  answerAnew(before: SteadyWork, states: readonly number[]): number {
+    this.rows.takeOver(before.rows, states);
+    return states.reduce((residual, state) => Math.max(residual, Math.abs(this.answer(state) - this.value[state]!)), 0);
+  }
+
   private answer(state: number): number {
     const { mine, his, facing, games } = this;
     const game = facing.face(this, state, 0);

@@ -9,9 +9,11 @@ import { oddsModelOf } from '../../cells';
 import { standingOf, type Standing } from '../../here';
 import { kernelOf } from '../../kernel';
 import { KNOWING_QUESTION, NOWHERE_KNOWN, ODDS_QUESTION } from '../../question';
-import { solveInPieces, valueAt } from '../../solved';
+import { seesItFirst, solveInPieces, valueAt } from '../../solved';
+import { solveSteadyInPieces } from '../../steady/steady';
 import { Ground } from '../ground';
 import { findLoads } from './load';
+import type { Tried } from './tries';
 
 const QUESTION = { ...ODDS_QUESTION, roundSeconds: 60 };
 
@@ -65,7 +67,13 @@ describe('what everything hangs on', () => {
             return { at, place: other!.place };
           });
           expect(steady.estimate(ground.tries.losing(gone))).toBeCloseTo(steady.estimate(anew), 10);
-          expect(atOnce(steady.solved(ground.tries.losing(gone)))).toBeCloseTo(atOnce(steady.solved(anew)), 8);
+          const solved = atOnce(steady.solved(ground.tries.losing(gone)));
+          expect(solved).toBeCloseTo(atOnce(steady.solved(anew)), 8);
+          // From what was known, and from nothing.
+          const cold = ({ value }: { value: Float64Array }) =>
+            ground.starts.reduce((sum, at) => sum + value[at]!, 0) / ground.starts.length;
+          const from = (tried: Tried) => atOnce(solveSteadyInPieces(ground.kernelWith(tried), question, seesItFirst(ground.model)));
+          expect(solved).toBeCloseTo(cold(from(anew)) - cold(from([])), 8);
         }
       }
   });
