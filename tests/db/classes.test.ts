@@ -73,13 +73,17 @@ describe('classes of a gym', () => {
       slotMinutes: 60,
       mostNew: 3,
       gapDays: 6,
-      balance: [{ kind: 'family' as const, of: 'half', name: 'half guard' }],
+      balance: [
+        { kind: 'family' as const, of: 'half', name: 'half guard' },
+        { kind: 'side' as const, of: 'other', name: 'the other side' },
+      ],
     };
     const shares: number[] = [];
     const found = (await findCourse(context, tree.id, asked, TODAY, { onProgress: (share) => shares.push(share) }))!;
     expect(found.classes.map(({ date }) => date)).toEqual(dates);
     expect(found.said).toMatch(/^All these classes together are worth \d/);
     expect(shares.length).toBeGreaterThan(3);
+    expect(found.notMet).toEqual([]);
     const key = ({ kind, of }: { kind: string; of: readonly string[] }) => JSON.stringify([kind, of]);
     const last = new Map<string, string>();
     for (const { date, units, minutes } of found.classes) {

@@ -4,8 +4,8 @@ import { idSchema, nameSchema } from '../tree/schema';
 
 const words = z.string().min(1).max(160);
 const within = ({ min, max }: Range) => z.number().min(min).max(max);
-/** What at least a fifth of all work minutes is to be of: a family of guards, a school, or the role from which it is done. */
-export const balanceSchema = z.strictObject({ kind: z.enum(['family', 'school', 'role']), of: words, name: words });
+/** What at least a fifth of all work minutes is to be of: a family of guards, a school, the role from which it is done, or the other side. */
+export const balanceSchema = z.strictObject({ kind: z.enum(['family', 'school', 'role', 'side']), of: words, name: words });
 export type BalanceAsked = z.output<typeof balanceSchema>;
 
 /** A move that is to come again by a day. */

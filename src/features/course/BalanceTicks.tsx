@@ -6,6 +6,8 @@ import { FAMILY_NAMES } from '@/core/words';
 const MOST = 5;
 const ROLES = { top: 'from on top', below: 'from below' } as const;
 
+const OTHER_SIDE: BalanceAsked = { kind: 'side', of: 'other', name: 'the other side' };
+
 /** What the weeks can be asked to hold: families of places from which there is a way on, schools, roles; each where there are several. */
 function choicesOf(tree: TreeDocument): BalanceAsked[] {
   const { from } = indexOf(tree);
@@ -13,7 +15,8 @@ function choicesOf(tree: TreeDocument): BalanceAsked[] {
   const several = (list: BalanceAsked[]): BalanceAsked[] => (list.length > 1 ? list : []);
   return [
     ...several([...new Set(places.map(({ family }) => family))].map((of) => ({ kind: 'family', of, name: FAMILY_NAMES[of] }))),
-    ...several(tree.schools.map((of) => ({ kind: 'school', of, name: `the school “${of}”` }))),
+    ...several(tree.schools.map((of) => ({ kind: 'school', of, name: `school: ${of}` }))),
+    ...(places.length > 0 ? [OTHER_SIDE] : []),
     ...several([...new Set(places.map((place) => ownerRoleOf(tree, place)))].map((of) => ({ kind: 'role', of, name: ROLES[of] }))),
   ];
 }

@@ -32,9 +32,10 @@ interface Given {
   readonly evenings: readonly CourseEvening[];
   readonly held: readonly HeldClass[];
   readonly rules: Omit<CourseRules, 'places' | 'balance' | 'due'> & {
-    /** By place, and for each balance, keys of units. */
+    /** By place, keys of units. */
     readonly places: ReadonlyMap<PositionId, ReadonlySet<string>> | null;
-    readonly balance: readonly { readonly name: string; readonly least: number; readonly keys: ReadonlySet<string> }[];
+    /** `part`: how much of a unit's work is of it, in [0, 1]. */
+    readonly balance: readonly { readonly name: string; readonly least: number; readonly part: (unit: DrillUnit) => number }[];
     /** Moves that are to come by a day, 'YYYY-MM-DD'. */
     readonly due: readonly Due[];
   };
@@ -126,7 +127,10 @@ export function* courseWorldInPieces(tree: TreeDocument, { units, payoffs, eveni
         by: evenings.findLastIndex(({ date }) => date <= by),
         units: new Set(units.flatMap((unit, i) => (drills(unit, move) ? [i] : []))),
       })),
-      balance: rules.balance.map(({ name, least, keys }) => ({ name, least, units: numbersOf(at, keys) })),
+      balance: rules.balance.map(({ name, least, part }) => ({
+        ...{ name, least },
+        units: new Map(units.map((unit, i) => [i, part(unit)] as const).filter(([, of]) => of > 0)),
+      })),
     },
   };
 }

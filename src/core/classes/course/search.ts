@@ -149,7 +149,8 @@ class Search {
     if (balance.length === 0) return null;
     const missed = missedBalance(this.world, this.now);
     const all = balance.filter((_, b) => missed[b]! > 0);
-    return all[Math.floor(this.random() * all.length)]?.units ?? null;
+    const chosen = all[Math.floor(this.random() * all.length)];
+    return chosen ? new Set(chosen.units.keys()) : null;
   }
 
   private built(course: readonly (Lesson | null)[], at: number, how: How): Lesson | null {

@@ -59,7 +59,12 @@ export interface CourseRules {
   /** A class is about one of these: the units that it may hold; null = about any number. */
   readonly places: ReadonlyMap<PositionId, ReadonlySet<number>> | null;
   /** Each with the least share of all work minutes that is to be of it. */
-  readonly balance: readonly { readonly name: string; readonly least: number; readonly units: ReadonlySet<number> }[];
+  readonly balance: readonly {
+    readonly name: string;
+    readonly least: number;
+    /** How much of a unit's work is of it, in (0, 1]; the others have none. */
+    readonly units: ReadonlyMap<number, number>;
+  }[];
   /** What is to come by an evening, this one counted (−1 = none is early enough): a move, and the units that work at it. */
   readonly due?: readonly { readonly move: number; readonly units: ReadonlySet<number>; readonly by: number }[];
   readonly forgetting?: Forgetting;

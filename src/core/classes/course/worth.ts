@@ -137,7 +137,7 @@ export function missedBalance({ evenings, rules }: CourseWorld, course: Course):
     lesson?.units.forEach((unit, i) => {
       const minutes = evenings[at]!.turns[unit]! * lesson.work[i]!;
       all += minutes;
-      rules.balance.forEach(({ units }, b) => void (has[b]! += units.has(unit) ? minutes : 0));
+      rules.balance.forEach(({ units }, b) => void (has[b]! += minutes * (units.get(unit) ?? 0)));
     }),
   );
   return rules.balance.map(({ least }, b) => (all === 0 ? 0 : Math.max(0, least - has[b]! / all)));

@@ -41,7 +41,7 @@ export const sayMissed = (balance: readonly { readonly name: string; readonly le
   balance.flatMap(({ name, least }, i) =>
     missed[i]! > 0.005
       ? [
-          `Of 100 minutes of work planned here only ${Math.round((least - missed[i]!) * 100)} are of ${name}; ${Math.round(least * 100)} were asked for.`,
+          `Of 100 minutes of work planned here only ${Math.round((least - missed[i]!) * 100)} count as “${name}”; ${Math.round(least * 100)} were asked for.`,
         ]
       : [],
   );

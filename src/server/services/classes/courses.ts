@@ -7,6 +7,7 @@ import {
   missedBalance,
   missedDue,
   mostWorthwhile,
+  sidesOf,
   standingOf,
   unitKey,
   unitMinutes,
@@ -37,11 +38,13 @@ import { MOST_UNITS, weighFor } from './proposing';
 const HARD_CLASSES = 2;
 const LEAST_SHARE = 0.2;
 
-function inBalance(tree: TreeDocument, { kind, of }: BalanceAsked, unit: DrillUnit): boolean {
+/** How much of a unit's work is of what is asked for, in [0, 1]. */
+function partOf(tree: TreeDocument, { kind, of }: BalanceAsked, unit: DrillUnit, settings: ClassPlan): number {
   const { positions, transitions } = indexOf(tree);
-  if (kind === 'family') return positions.get(unit.start)?.family === of;
-  if (kind === 'role') return ownerRoleOf(tree, positions.get(unit.start)!) === of;
-  return unit.transitions.some((id) => transitions.get(id)?.schools?.includes(of) === true);
+  if (kind === 'side') return unit.spec.mirrored ? 1 : sidesOf(unit, settings) === 2 ? 0.5 : 0;
+  if (kind === 'family') return Number(positions.get(unit.start)?.family === of);
+  if (kind === 'role') return Number(ownerRoleOf(tree, positions.get(unit.start)!) === of);
+  return Number(unit.transitions.some((id) => transitions.get(id)?.schools?.includes(of) === true));
 }
 
 /**
@@ -114,7 +117,7 @@ export async function findCourse(
       due,
       balance: balance.map((item) => ({
         ...{ name: item.name, least: LEAST_SHARE },
-        keys: new Set(units.filter((unit) => inBalance(tree, item, unit)).map(({ key }) => key)),
+        part: (unit: DrillUnit) => partOf(tree, item, unit, settings),
       })),
     },
   };
