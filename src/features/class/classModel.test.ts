@@ -72,6 +72,8 @@ describe('the class of a plan', () => {
       classModelOf(demo, plan).time.perUnit.get(first!.key)! + first!.demonstrationMinutes,
       9,
     );
+    // A minute and a half on each of two sides is enough.
+    expect(model.short).toEqual(classModelOf(demo, plan).short);
     const early = [units[1]!, units[0]!, ...units.slice(2)];
     expect(
       sentencesOf(demo, classModelOf(demo, { ...plan, units: early }))

@@ -39,7 +39,7 @@ function ClassLine({ tree, item }: { tree: TreeDocument; item: CourseClass }) {
   const { plan, standing, titles, isHard } = item;
   return (
     <li className="flex gap-3 py-1 max-sm:block">
-      <span className="w-24 shrink-0 font-figure text-[15px]">
+      <span className="w-24 shrink-0 font-figure text-[15px] max-sm:mr-2">
         {format(parseISO(plan.date), 'EEE d MMM')}
         {plan.time && <span className="block text-soft max-sm:inline"> {plan.time}</span>}
       </span>

@@ -1,4 +1,5 @@
 import { rotationOf } from './mats';
+import { specOf, unitKey } from '../units/spec';
 import type { DrillUnit } from '../units/units';
 
 /** The clock of a class; minutes in quarters. */
@@ -59,6 +60,13 @@ export function classTimeOf(units: readonly Timed[], settings: ClassSettings): C
 
 /** Less work than this for a partner in a role is no unit worth its showing. */
 export const LEAST_WORK = 2;
-/** Units in which a partner in a role works less than two minutes, over all sides. */
-export const tooShort = (units: readonly Timed[], settings: Pick<ClassSettings, 'bothSides'>): string[] =>
-  units.filter((unit) => unit.kind !== 'solo' && unit.workMinutes * sidesOf(unit, settings) < LEAST_WORK - 1e-9).map(({ key }) => key);
+/** Units in which a partner in a role works less than two minutes, over all sides: with the mirrored one, where that is there, too. */
+export function tooShort(units: readonly Timed[], settings: Pick<ClassSettings, 'bothSides'>): string[] {
+  const both = ({ key }: Timed): string => {
+    const spec = specOf(key);
+    return spec?.mirrored ? unitKey({ kind: spec.kind, of: spec.of }) : key;
+  };
+  const worked = new Map<string, number>();
+  for (const unit of units) worked.set(both(unit), (worked.get(both(unit)) ?? 0) + unit.workMinutes * sidesOf(unit, settings));
+  return units.filter((unit) => unit.kind !== 'solo' && worked.get(both(unit))! < LEAST_WORK - 1e-9).map(({ key }) => key);
+}
