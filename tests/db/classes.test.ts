@@ -8,7 +8,7 @@ import { findCourses, storeCourse } from '@/server/services/classes/storeCourse'
 import { createDocument } from '@/server/services/documents';
 import { addHeld, findHeld } from '@/server/services/classes/held';
 import { findProposals } from '@/server/services/classes/proposals';
-import { unitOf } from '@/core/classes';
+import { unitKey, unitOf } from '@/core/classes';
 import { findUnanswered } from '@/core/structure';
 import { diffOf } from '@/core/tree';
 import { saveEdits } from '@/server/services/store';
@@ -192,6 +192,11 @@ describe('classes of a gym', () => {
     const asked = { plan: { ...emptyClassPlan }, theme: null, musts: [must], mustNots: [], mostNew: null, one: true };
     const [first] = (await findProposals(context, tree.id, asked, TODAY))!.proposals;
     expect(first!.units.map(({ unit }) => unit)).toContainEqual({ ...must, work: expect.any(Number) as number });
+    // The other side comes with the first, or after it was taught.
+    const mirrored = { kind: must.kind, of: must.of, mirrored: true as const };
+    const [other] = (await findProposals(context, tree.id, { ...asked, musts: [mirrored] }, TODAY))!.proposals;
+    const units = other!.units.map(({ unit }) => unitKey(unit));
+    expect(units.slice(0, units.indexOf(unitKey(mirrored)))).toContain(unitKey({ kind: must.kind, of: must.of }));
   });
   it('are printed, as a sheet, as cards of each who comes, as a calendar of those that have a day', async () => {
     await createDocument(context, 'class', { ...demoPlan(), id: 'next', name: 'Next', tree: tree.id }, null);
