@@ -13,7 +13,7 @@ import {
 import { placeAt, type OddsModel, type Place } from '../../cells';
 import { hereOf, type Here, type Standing } from '../../here';
 
-/** A place as it would be. */
+/** A place as it would be, made each time that it is asked for: of thousands tried a few are looked at more than once. */
 interface Anew {
   /** Its state. */
   readonly at: number;
@@ -24,7 +24,7 @@ interface Anew {
 /** One thing tried otherwise: the places that it makes anew. */
 export type Tried = readonly Anew[];
 
-/** A place that lacks some of the owner's moves; made only where it is asked for, since most are only estimated. */
+/** A place that lacks some of the owner's moves. */
 class WithoutRows implements Anew {
   readonly without: Uint8Array;
 
@@ -83,7 +83,16 @@ export class Tries {
     const at = this.here.stateOf.get(id)!;
     // Where it ends nothing is chosen, whatever is drawn there.
     if (this.model.places[at] === null) return [];
-    return [{ at, place: placeAt(this.here, at, position(this.tree.positions[at]!), ways(this.from.get(id)!)) }];
+    const { here } = this;
+    const [bare, out] = [this.tree.positions[at]!, this.from.get(id)!];
+    return [
+      {
+        at,
+        get place() {
+          return placeAt(here, at, position(bare), ways(out));
+        },
+      },
+    ];
   }
 
   /** As if some values were never shown at a position. */
