@@ -29,6 +29,13 @@ export interface Faced {
   readonly best: Int32Array;
 }
 
+/** Part of a position: without some rows (1 = gone), or with other shares of its columns (NaN = gone). */
+export interface Less {
+  readonly rows?: Uint8Array;
+  readonly shares?: Float64Array;
+}
+const countOf = (shares: Float64Array): number => shares.reduce((count, share) => count + Number(!Number.isNaN(share)), 0);
+
 /** Room for a position's game, used again and again. */
 export class Facing {
   rows = 0;
@@ -61,9 +68,9 @@ export class Facing {
 
   /**
    * What his habits and his free picks make of each option; `end` as in the round clock. For the lower bound a show that was left out
-   * stands as a last column, worth what it is at least: he may pick it. `without`: 1 at a row that is not to be had, where nothing was left out.
+   * stands as a last column, worth what it is at least: he may pick it. `less`: only part of it is there; pre: nothing was left out.
    */
-  face(solution: Ahead, state: number, left: number, end: End = 'least', without: Uint8Array | null = null): this {
+  face(solution: Ahead, state: number, left: number, end: End = 'least', less: Less | null = null): this {
     const { kernel: k, value, readAt, freely } = solution;
     const readSkill = readAt[state]!;
     const { states, firstMoment, momentShare, firstCell, columnShare } = k;
@@ -71,13 +78,18 @@ export class Facing {
     const tie = TIE;
     const rows = k.rows[state]!;
     const [from, to] = [k.firstColumn[state]!, k.firstColumn[state + 1]!];
-    const columns = to - from + (k.unseen[state] && end === 'least' ? 1 : 0);
+    const { rows: without = null, shares = null } = less ?? {};
+    const columns = shares ? countOf(shares) : to - from + (k.unseen[state] && end === 'least' ? 1 : 0);
     this.rows = rows;
     this.columns = columns;
     entries.fill(0, 0, rows * columns);
     habit.fill(0, 0, rows);
     const first = firstMoment[from]!;
+    let j = -1;
     for (let c = from; c < to; c++) {
+      const shown = shares ? shares[c - from]! : columnShare[c]!;
+      if (Number.isNaN(shown)) continue;
+      j++;
       let read = 0;
       for (let m = firstMoment[c]!; m < firstMoment[c + 1]!; m++) {
         const share = momentShare[m]!;
@@ -86,7 +98,7 @@ export class Facing {
         for (let a = 0; a < rows; a++) {
           if (without !== null && without[a] === 1) continue;
           const worth = worths[a]!;
-          entries[a * columns + c - from]! += share * worth;
+          entries[a * columns + j]! += share * worth;
           if (worth > most + tie) {
             most = worth;
             best[m - first] = a;
@@ -95,15 +107,15 @@ export class Facing {
         read += share * most;
       }
       for (let a = 0; a < rows; a++) {
-        const at = a * columns + c - from;
+        const at = a * columns + j;
         entries[at] = readSkill * read + (1 - readSkill) * entries[at]!;
-        habit[a]! += columnShare[c]! * entries[at]!;
+        habit[a]! += shown * entries[at]!;
       }
     }
     if (k.unseen[state]) this.faceLeftOut(k.unseen[state], solution, state, left, end);
     if (without) this.leave(without);
     for (let a = 0; a < this.rows; a++) {
-      for (let j = 0; j < columns; j++) entries[a * columns + j] = freely * entries[a * columns + j]! + (1 - freely) * habit[a]!;
+      for (let i = a * columns; i < (a + 1) * columns; i++) entries[i] = freely * entries[i]! + (1 - freely) * habit[a]!;
     }
     return this;
   }

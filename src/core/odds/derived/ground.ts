@@ -108,7 +108,7 @@ export class SteadyGround {
     const { value, roundSeconds, freely, readAt } = this.solution;
     const isGame = (reading: number): boolean => freely > 0 && reading < 1 && this.seesIt[item.at] === 0;
     const worthOf = (facing: Facing, reading: number): number => (isGame(reading) ? gameValue(facing) : bestSeen(facing).value);
-    if (item.without) return worthOf(this.facing.face(this.solution, item.at, 0, 'least', item.without), readAt[item.at]!);
+    if (item.less) return worthOf(this.facing.face(this.solution, item.at, 0, 'least', item.less), readAt[item.at]!);
     const piece = this.pieceOf(item.at, item.place);
     const reading = readingsOf(piece, this.ground.question.readSkill);
     return worthOf(new Facing(piece).face({ kernel: piece, value, roundSeconds, readAt: reading, freely }, 0, 0), reading[0]!);

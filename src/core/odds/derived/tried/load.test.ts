@@ -13,7 +13,7 @@ import { seesItFirst, solveInPieces, valueAt } from '../../solved';
 import { solveSteadyInPieces } from '../../steady/steady';
 import { Ground } from '../ground';
 import { findLoads } from './load';
-import type { Tried } from './tries';
+import { withoutValues, type Tried } from './tries';
 
 const QUESTION = { ...ODDS_QUESTION, roundSeconds: 60 };
 
@@ -76,6 +76,30 @@ describe('what everything hangs on', () => {
           expect(solved).toBeCloseTo(cold(from(anew)) - cold(from([])), 8);
         }
       }
+  });
+  it('what a show costs, to first order and solved, is the same with what is left of its columns as with the place made anew', () => {
+    let closed = 0;
+    for (const question of [QUESTION, { ...QUESTION, readSkill: 0.4 }, { ...KNOWING_QUESTION, freely: 1 }])
+      for (const seed of [1, 2, 3, 4, 5]) {
+        const doc = randomWorld(seed, { positions: 12, transitions: 40 });
+        const ground = new Ground(doc, question, NOWHERE_KNOWN);
+        const steady = atOnce(ground.onSteady());
+        for (const { id, reads } of doc.positions) {
+          const shows = reads.flatMap((read) => read.values.map((value) => ({ read: read.id, value: value.id })));
+          for (const gone of [...shows.map((show) => [show]), shows.slice(0, 2)]) {
+            const tried = ground.tries.closing(id, gone);
+            const anew = ground.tries.changing(
+              id,
+              (position) => withoutValues(position, gone),
+              (ways) => ways,
+            );
+            if (tried.some(({ less }) => less !== undefined)) closed++;
+            expect(steady.estimate(tried)).toBeCloseTo(steady.estimate(anew), 10);
+            expect(atOnce(steady.solved(tried))).toBeCloseTo(atOnce(steady.solved(anew)), 8);
+          }
+        }
+      }
+    expect(closed).toBeGreaterThan(100);
   });
   it('by hand: the only way hangs on itself, one of two alike on neither', () => {
     const pin = position('pin', { ends: 'settled' });

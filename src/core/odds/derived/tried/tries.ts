@@ -8,9 +8,12 @@ import {
   type TransitionId,
   type TreeDocument,
   type ValueId,
+  isNothing,
   sharesOf,
+  type ShownValue,
 } from '../../../tree';
 import { placeAt, type OddsModel, type Place } from '../../cells';
+import type { Less } from '../../knowing';
 import { hereOf, type Here, type Standing } from '../../here';
 
 /** A place as it would be, made each time that it is asked for: of thousands tried a few are looked at more than once. */
@@ -18,28 +21,79 @@ interface Anew {
   /** Its state. */
   readonly at: number;
   readonly place: Place;
-  /** It is the place as it is, less these rows (1 = gone); absent = something else. */
-  readonly without?: Uint8Array;
+  /** It is the place as it is, but for what is gone; absent = something else. */
+  readonly less?: Less;
 }
 /** One thing tried otherwise: the places that it makes anew. */
 export type Tried = readonly Anew[];
 
 /** A place that lacks some of the owner's moves. */
 class WithoutRows implements Anew {
-  readonly without: Uint8Array;
+  readonly less: { readonly rows: Uint8Array };
 
   constructor(
     readonly at: number,
     private readonly whole: Place,
     gone: ReadonlySet<TransitionId>,
   ) {
-    this.without = Uint8Array.from(whole.rows, (row) => Number(row !== null && gone.has(row.id)));
+    this.less = { rows: Uint8Array.from(whole.rows, (row) => Number(row !== null && gone.has(row.id))) };
   }
   get place(): Place {
-    const kept = <T>(_: T, row: number): boolean => this.without[row] === 0;
+    const kept = <T>(_: T, row: number): boolean => this.less.rows[row] === 0;
     const { rows, cells } = this.whole;
     return { ...this.whole, rows: rows.filter(kept), cells: cells.map((moments) => moments.map((list) => list.filter(kept))) };
   }
+}
+
+type Gone = readonly { readonly read: ReadId; readonly value: ValueId }[];
+
+/** A place where some shows never come: its columns, each with what is left of its share. */
+class WithoutShows implements Anew {
+  constructor(
+    readonly at: number,
+    private readonly whole: Place,
+    private readonly gone: Gone,
+    readonly less: { readonly shares: Float64Array },
+  ) {}
+  get place(): Place {
+    const { columns, cells } = this.whole;
+    const { shares } = this.less;
+    const kept = <T>(_: T, column: number): boolean => !Number.isNaN(shares[column]!);
+    const isGone = (read: ReadId, value: ShownValue): boolean => this.gone.some((show) => show.read === read && show.value === value);
+    return {
+      ...this.whole,
+      columns: columns
+        .map((column, c) => ({
+          ...column,
+          share: shares[c]!,
+          groups: column.groups.map((group) => ({ ...group, values: group.values.filter((value) => !isGone(group.read, value)) })),
+        }))
+        .filter(kept),
+      cells: cells.filter(kept),
+    };
+  }
+}
+
+/** What is left of the share of each column (NaN = nothing); null = the shows have to be found anew. */
+function sharesWithout({ position, columns }: Place, gone: Gone): Float64Array | null {
+  const left = new Map<ReadId, { of: ReadonlyMap<ShownValue, number>; all: number }>();
+  for (const id of new Set(gone.map(({ read }) => read))) {
+    const read = position.reads.find((item) => item.id === id);
+    const values = new Set<ShownValue>(gone.filter((show) => show.read === id).map(({ value }) => value));
+    if (!read || read.kind === 'timing' || read.values.some((value) => values.has(value.id) && isNothing(value))) return null;
+    const of = new Map(sharesOf(read).flatMap(({ value, share }) => (values.has(value) ? [] : [[value, share] as const])));
+    const all = [...of.values()].reduce((sum, share) => sum + share, 0);
+    if (all < 1e-9) return null;
+    left.set(id, { of, all });
+  }
+  return Float64Array.from(columns, ({ groups }) =>
+    groups.reduce((product, { read, values, share }) => {
+      const rest = left.get(read);
+      if (!rest) return product * share;
+      const kept = values.filter((value) => rest.of.has(value));
+      return kept.length === 0 ? Number.NaN : product * (kept.reduce((sum, value) => sum + rest.of.get(value)!, 0) / rest.all);
+    }, 1),
+  );
 }
 
 /** A read without some of its values: the shares of the others are divided by what is left of them; all 0 = equal. */
@@ -54,7 +108,7 @@ function readWithout(read: Read, gone: ReadonlySet<ValueId>): Read {
 }
 
 /** A position as if some values were never shown; a read that has none left names nothing any more. */
-export function withoutValues(position: Position, gone: readonly { readonly read: ReadId; readonly value: ValueId }[]): Position {
+export function withoutValues(position: Position, gone: Gone): Position {
   return {
     ...position,
     reads: position.reads.map((read) => {
@@ -96,7 +150,11 @@ export class Tries {
   }
 
   /** As if some values were never shown at a position. */
-  closing(id: PositionId, gone: readonly { readonly read: ReadId; readonly value: ValueId }[]): Tried {
+  closing(id: PositionId, gone: Gone): Tried {
+    const at = this.here.stateOf.get(id)!;
+    const whole = this.model.places[at] ?? null;
+    const shares = whole && !whole.unseen ? sharesWithout(whole, gone) : null;
+    if (whole && shares) return [new WithoutShows(at, whole, gone, { shares })];
     return this.changing(
       id,
       (position) => withoutValues(position, gone),
