@@ -29,10 +29,11 @@ export interface Faced {
   readonly best: Int32Array;
 }
 
-/** Part of a position: without some rows (1 = gone), or with other shares of its columns (NaN = gone). */
+/** Part of a position: without some rows (1 = gone), or with other shares of its columns and of the moments of each (NaN = gone). */
 export interface Less {
   readonly rows?: Uint8Array;
   readonly shares?: Float64Array;
+  readonly moments?: Float64Array;
 }
 const countOf = (shares: Float64Array): number => shares.reduce((count, share) => count + Number(!Number.isNaN(share)), 0);
 
@@ -78,7 +79,7 @@ export class Facing {
     const tie = TIE;
     const rows = k.rows[state]!;
     const [from, to] = [k.firstColumn[state]!, k.firstColumn[state + 1]!];
-    const { rows: without = null, shares = null } = less ?? {};
+    const { rows: without = null, shares = null, moments = null } = less ?? {};
     const columns = shares ? countOf(shares) : to - from + (k.unseen[state] && end === 'least' ? 1 : 0);
     this.rows = rows;
     this.columns = columns;
@@ -92,7 +93,8 @@ export class Facing {
       j++;
       let read = 0;
       for (let m = firstMoment[c]!; m < firstMoment[c + 1]!; m++) {
-        const share = momentShare[m]!;
+        const share = moments ? moments[m - firstMoment[c]!]! : momentShare[m]!;
+        if (Number.isNaN(share)) continue;
         worthsOf(k, value, states, firstCell[m]!, rows, left, worths);
         let most = -Infinity;
         for (let a = 0; a < rows; a++) {

@@ -15,6 +15,7 @@ import {
 import { placeAt, type OddsModel, type Place } from '../../cells';
 import type { Less } from '../../knowing';
 import { hereOf, type Here, type Standing } from '../../here';
+import type { Show } from '../../shows';
 
 /** A place as it would be, made each time that it is asked for: of thousands tried a few are looked at more than once. */
 interface Anew {
@@ -53,47 +54,52 @@ class WithoutShows implements Anew {
     readonly at: number,
     private readonly whole: Place,
     private readonly gone: Gone,
-    readonly less: { readonly shares: Float64Array },
+    readonly less: Required<Pick<Less, 'shares' | 'moments'>>,
   ) {}
   get place(): Place {
     const { columns, cells } = this.whole;
-    const { shares } = this.less;
+    const { shares, moments } = this.less;
     const kept = <T>(_: T, column: number): boolean => !Number.isNaN(shares[column]!);
+    const keptMoment = <T>(_: T, moment: number): boolean => !Number.isNaN(moments[moment]!);
     const isGone = (read: ReadId, value: ShownValue): boolean => this.gone.some((show) => show.read === read && show.value === value);
+    const left = (groups: Show['groups']): Show['groups'] =>
+      groups.map((group) => ({ ...group, values: group.values.filter((value) => !isGone(group.read, value)) }));
     return {
       ...this.whole,
       columns: columns
         .map((column, c) => ({
-          ...column,
+          groups: left(column.groups),
           share: shares[c]!,
-          groups: column.groups.map((group) => ({ ...group, values: group.values.filter((value) => !isGone(group.read, value)) })),
+          moments: column.moments.map((moment, m) => ({ groups: left(moment.groups), share: moments[m]! })).filter(keptMoment),
         }))
         .filter(kept),
-      cells: cells.filter(kept),
+      cells: cells.filter(kept).map((list) => list.filter(keptMoment)),
     };
   }
 }
 
-/** What is left of the share of each column (NaN = nothing); null = the shows have to be found anew. */
-function sharesWithout({ position, columns }: Place, gone: Gone): Float64Array | null {
+/** What is left of the share of each column and moment (NaN = nothing); null = the shows have to be found anew. */
+function sharesWithout({ position, columns }: Place, gone: Gone): WithoutShows['less'] | null {
   const left = new Map<ReadId, { of: ReadonlyMap<ShownValue, number>; all: number }>();
   for (const id of new Set(gone.map(({ read }) => read))) {
     const read = position.reads.find((item) => item.id === id);
     const values = new Set<ShownValue>(gone.filter((show) => show.read === id).map(({ value }) => value));
-    if (!read || read.kind === 'timing' || read.values.some((value) => values.has(value.id) && isNothing(value))) return null;
+    if (!read || read.values.some((value) => values.has(value.id) && isNothing(value))) return null;
     const of = new Map(sharesOf(read).flatMap(({ value, share }) => (values.has(value) ? [] : [[value, share] as const])));
     const all = [...of.values()].reduce((sum, share) => sum + share, 0);
     if (all < 1e-9) return null;
     left.set(id, { of, all });
   }
-  return Float64Array.from(columns, ({ groups }) =>
-    groups.reduce((product, { read, values, share }) => {
-      const rest = left.get(read);
-      if (!rest) return product * share;
-      const kept = values.filter((value) => rest.of.has(value));
-      return kept.length === 0 ? Number.NaN : product * (kept.reduce((sum, value) => sum + rest.of.get(value)!, 0) / rest.all);
-    }, 1),
-  );
+  const sharesOfAll = (all: readonly Show[]): Float64Array =>
+    Float64Array.from(all, ({ groups }) =>
+      groups.reduce((product, { read, values, share }) => {
+        const rest = left.get(read);
+        if (!rest) return product * share;
+        const kept = values.filter((value) => rest.of.has(value));
+        return kept.length === 0 ? Number.NaN : product * (kept.reduce((sum, value) => sum + rest.of.get(value)!, 0) / rest.all);
+      }, 1),
+    );
+  return { shares: sharesOfAll(columns), moments: sharesOfAll(columns[0]?.moments ?? []) };
 }
 
 /** A read without some of its values: the shares of the others are divided by what is left of them; all 0 = equal. */
@@ -153,8 +159,8 @@ export class Tries {
   closing(id: PositionId, gone: Gone): Tried {
     const at = this.here.stateOf.get(id)!;
     const whole = this.model.places[at] ?? null;
-    const shares = whole && !whole.unseen ? sharesWithout(whole, gone) : null;
-    if (whole && shares) return [new WithoutShows(at, whole, gone, { shares })];
+    const less = whole && !whole.unseen ? sharesWithout(whole, gone) : null;
+    if (whole && less) return [new WithoutShows(at, whole, gone, less)];
     return this.changing(
       id,
       (position) => withoutValues(position, gone),
