@@ -79,6 +79,23 @@ describe('a course', () => {
       { numRuns: 30, seed: 9 },
     );
   });
+  it('never has a unit again within its days, in a thousand courses', () => {
+    let again = 0;
+    for (let seed = 1; seed <= 1000; seed++) {
+      const gapDays = seed % 9;
+      const world = randomCourse(seed, { units: 8, evenings: 5, minutes: 40, rules: { gapDays, mostNew: seed % 2 === 0 ? 2 : null } });
+      const last = new Map<number, number>();
+      atOnce(planCourseInPieces(world, 20, seed)).course.forEach((lesson, at) => {
+        const { day } = world.evenings[at]!;
+        for (const unit of lesson?.units ?? []) {
+          if (last.has(unit)) again++;
+          expect(day - (last.get(unit) ?? -Infinity)).toBeGreaterThanOrEqual(gapDays);
+          last.set(unit, day);
+        }
+      });
+    }
+    expect(again).toBeGreaterThan(1000);
+  });
   it('works at what is asked for at the least, where that can be had', () => {
     const units = new Set([0, 5, 10]);
     const balance = [{ name: 'spider', least: 0.2, units: new Map([...units].map((unit) => [unit, 1])) }];
