@@ -2,7 +2,7 @@ import { headerOf, type Profile, type TreeDocument } from '../tree';
 import { normaliseTree } from './normalise';
 
 export const TREE_FILE_FORMAT = 'red-ladder-tree';
-/** Written; versions 1 and 2 are read and upgraded, versions 3 to 6 have fewer fields. */
+/** Written; versions 1 and 2 are read and upgraded, versions 3 to 7 have fewer fields. */
 export const TREE_FILE_VERSION = 8;
 export const TREE_FILE_MAX_BYTES = 20 * 1024 * 1024;
 /** Deeper than any tree file can be: a contact's target lies ten levels down. */

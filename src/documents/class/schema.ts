@@ -3,10 +3,10 @@ import { filterSchema } from '@/contracts/filter';
 import { UNIT_KINDS, unitKey, type PlannedUnit } from '@/core/classes';
 import type { GymSettings } from '@/core/people';
 import type { Filter } from '@/core/lens';
-import { RANGES, type Range } from '@/core/tree';
+import { RANGES } from '@/core/tree';
 import { idSchema, nameSchema } from '../tree/schema';
+import { timeSchema, within } from '../within';
 
-const within = ({ min, max }: Range) => z.number().min(min).max(max);
 const keySchema = z.string().min(1).max(12_000);
 const percent = z.number().int().min(0).max(100);
 
@@ -44,10 +44,7 @@ export const classPlanSchema = z.strictObject({
   /** In the order of the class. */
   units: z.array(plannedUnitSchema).max(60),
   date: z.iso.date().optional(),
-  time: z
-    .string()
-    .regex(/^([01]\d|2[0-3]):[0-5]\d$/, 'a time like 18:30')
-    .optional(),
+  time: timeSchema.optional(),
   /** Planned with a course and not changed by hand since: may be planned again. */
   fromCourse: z.boolean().optional(),
   /** Who trains: a group of the gym, less those who stay away, and whoever comes besides. */

@@ -1,10 +1,10 @@
 import { z } from 'zod';
-import { RANGES, type Range } from '@/core/tree';
+import { RANGES } from '@/core/tree';
 import { idSchema, nameSchema } from '../tree/schema';
+import { timeSchema, within } from '../within';
 
 const words = z.string().min(1).max(160);
-const within = ({ min, max }: Range) => z.number().min(min).max(max);
-/** What at least a fifth of all work minutes is to be of: a family of guards, a school, the role from which it is done, or the other side. */
+/** What at least a fifth of all work minutes is to be of: a family of guards, a school, a role, the other side. */
 export const balanceSchema = z.strictObject({ kind: z.enum(['family', 'school', 'role', 'side']), of: words, name: words });
 export type BalanceAsked = z.output<typeof balanceSchema>;
 
@@ -14,10 +14,7 @@ const dueSchema = z.strictObject({ move: idSchema, by: z.iso.date() });
 /** What holds for every class of a course. */
 export const courseRulesSchema = z.strictObject({
   group: idSchema.optional(),
-  time: z
-    .string()
-    .regex(/^([01]\d|2[0-3]):[0-5]\d$/, 'a time like 18:30')
-    .optional(),
+  time: timeSchema.optional(),
   slotMinutes: within(RANGES.slotMinutes).int(),
   mostNew: z.number().int().min(0).max(20).nullable(),
   gapDays: z.number().int().min(0).max(60),

@@ -1,9 +1,8 @@
 import { z } from 'zod';
 import { SETTINGS_ID } from '@/core/people';
-import { RANGES, type Range } from '@/core/tree';
+import { RANGES } from '@/core/tree';
 import { nameSchema } from '../tree/schema';
-
-const within = ({ min, max }: Range) => z.number().min(min).max(max);
+import { within } from '../within';
 
 /** What the gym has settled for all its classes. */
 export const settingsSchema = z.strictObject({

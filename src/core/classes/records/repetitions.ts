@@ -36,7 +36,7 @@ export function repetitionsFor(paths: readonly Path[], minutes: number, pace = P
   return counted;
 }
 
-/** Repetitions of every move of a class for one who works in every unit, left and right apart; one side alone is the right, the other side the left. */
+/** Repetitions of every move of a class for one who works in every unit: on the right where it is one side, mirrored on the left. */
 export function repetitionsOf(units: readonly DrillUnit[], settings: Pick<ClassSettings, 'bothSides'>, pace = PACE): Repeated[] {
   const all = new Map<TransitionId, { left: number; right: number }>();
   for (const unit of units) {

@@ -1,4 +1,4 @@
-import { callFeeder, feederOf, type DrillUnit, type Pairing, sideOf } from '../../classes';
+import { callFeeder, feederOf, sideOf, type DrillUnit, type Pairing } from '../../classes';
 import { seededRandom } from '../../base';
 import { findValue, indexOf, positionOf, sharesOf, type TreeDocument } from '../../tree';
 import { feederSentence, resistanceText, sayLeaveOut, UNIT_WORDS } from './drills';

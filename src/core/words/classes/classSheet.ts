@@ -1,4 +1,4 @@
-import { classTimeOf, feederOf, type ClassSettings, type DrillUnit, sideOf } from '../../classes';
+import { classTimeOf, feederOf, sideOf, type ClassSettings, type DrillUnit } from '../../classes';
 import { filterTree, isFiltering, type Filter } from '../../lens';
 import { indexOf, positionOf, type TreeDocument } from '../../tree';
 import { usualCautions } from '../cautions';

@@ -29,6 +29,7 @@ describe('what is said of a course', () => {
       { name: 'open guards', least: 0.2 },
       { name: 'from below', least: 0.2 },
     ];
-    expect(sayMissed(balance, [0, 0.12])).toEqual(['Of 100 minutes of work planned here only 8 count as “from below”; 20 were asked for.']);
+    const said = sayMissed(balance, [0, 0.12]);
+    expect(said).toEqual(['Of 100 minutes of work planned here only 8 count as “from below”; 20 were asked for.']);
   });
 });

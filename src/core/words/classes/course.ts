@@ -36,12 +36,13 @@ export function sayOverdue(
   });
 }
 
+const hundredths = (part: number): number => Math.round(part * 100);
 /** Balances that are missed, a sentence each; `missed` in [0, 1] of all work minutes. */
 export const sayMissed = (balance: readonly { readonly name: string; readonly least: number }[], missed: readonly number[]): string[] =>
   balance.flatMap(({ name, least }, i) =>
     missed[i]! > 0.005
       ? [
-          `Of 100 minutes of work planned here only ${Math.round((least - missed[i]!) * 100)} count as “${name}”; ${Math.round(least * 100)} were asked for.`,
+          `Of 100 minutes of work planned here only ${hundredths(least - missed[i]!)} count as “${name}”; ${hundredths(least)} were asked for.`,
         ]
       : [],
   );

@@ -17,7 +17,7 @@ export interface Run {
   readonly onProgress?: (share: number) => void;
 }
 
-/** A course for the evenings that are open: searched for in the server's own thread, in pieces; polished, if it is asked for, in another. */
+/** A course for the evenings that are open: searched for in pieces; polished, if it is asked for, in the solver's thread. */
 export async function searchCourse(world: CourseWorld, isPolished: boolean, run: Run): Promise<PlannedCourse> {
   const tries = Math.max(LEAST_TRIES, Math.round(TRIES / Math.max(1, world.evenings.length)));
   const part = { ...run, onProgress: (share: number) => run.onProgress?.((isPolished ? SEARCHING : 1) * share) };

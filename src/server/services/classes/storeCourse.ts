@@ -13,7 +13,7 @@ import { findClasses } from './classes';
 
 /**
  * Writes the weeks of a group down: each class on its evening, then what the course had there before goes; what stands by hand stays, alone,
- * and where no class could be made the former one. One after the other, whichever windows ask: the later course takes the place of the earlier.
+ * and where no class could be made the former one. One after the other, whichever windows ask: the later takes the place of the earlier.
  */
 export function storeCourse(context: Context, treeId: string, asked: CourseToStore): Promise<Result<number, StoreError>> {
   const { from, dates, classes, ...rules } = asked;
