@@ -10,9 +10,9 @@ import {
   findStrengthsInPieces,
   type OddsQuestion,
 } from '@/core/odds';
-import { oddsModelOf } from '@/core/odds/cells';
+import { oddsModelOf } from '@/core/odds/process/cells';
 import { Ground } from '@/core/odds/derived/ground';
-import { kernelOf, type Kernel } from '@/core/odds/kernel';
+import { kernelOf, type Kernel } from '@/core/odds/process/kernel';
 import { NOWHERE_KNOWN } from '@/core/odds/question';
 import { seesItFirst } from '@/core/odds/solved';
 import { solveSteadyInPieces } from '@/core/odds/steady/steady';

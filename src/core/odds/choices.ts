@@ -1,8 +1,8 @@
 import type { ReadId, TransitionId, ValueId } from '../tree';
-import type { Cell, Place } from './cells';
-import type { Row } from './here';
+import type { Cell, Place } from './process/cells';
+import type { Row } from './process/here';
 import { TIE, worthOf, type RoundSolution, type Valued } from './roundClock';
-import type { Show } from './shows';
+import type { Show } from './process/shows';
 
 export interface Choice {
   /** Read → values shown; null is *nothing special*. Values that no transition tells apart stand together. */

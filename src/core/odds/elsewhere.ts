@@ -1,8 +1,8 @@
 import { partOf, type InPieces } from '../base';
 import { indexOf, type PositionId, type TreeDocument } from '../tree';
-import { oddsModelOf } from './cells';
-import { goesElsewhere } from './here';
-import { kernelOf } from './kernel';
+import { oddsModelOf } from './process/cells';
+import { goesElsewhere } from './process/here';
+import { kernelOf } from './process/kernel';
 import { NOWHERE_KNOWN, type Elsewhere, type OddsQuestion } from './question';
 import { findSteadyOdds } from './steady/report';
 import { solveInPieces, valueAt } from './solved';

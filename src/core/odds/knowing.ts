@@ -1,7 +1,7 @@
 import type { InPieces } from '../base';
 import { RememberedGames, solveGame, type MatrixGame } from '../games';
-import { leftOutAt, readingsOf, type Kernel } from './kernel';
-import { worthUnseen, type End, type Unseen } from './leftOut';
+import { leftOutAt, readingsOf, type Kernel } from './process/kernel';
+import { worthUnseen, type End, type Unseen } from './process/leftOut';
 import type { Policy } from './outlook';
 import type { HeKnowsYourGame } from './question';
 import { TIE } from './roundClock';

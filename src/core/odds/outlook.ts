@@ -1,4 +1,4 @@
-import type { Kernel } from './kernel';
+import type { Kernel } from './process/kernel';
 
 /** What is done at a state with so many seconds left: each cell with its chance, less what was left out. */
 export type Policy = (state: number, left: number, take: (cell: number, chance: number) => void) => void;

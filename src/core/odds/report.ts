@@ -1,8 +1,8 @@
 import { atOnce, partOf, type InPieces } from '../base';
 import { isGoal, type Ending, type PositionId, type TransitionId, type TreeDocument } from '../tree';
-import { oddsModelOf, type OddsModel, type Place } from './cells';
+import { oddsModelOf, type OddsModel, type Place } from './process/cells';
 import { choiceOf, plainChoice, type Choice } from './choices';
-import { kernelOf, leftOutAt } from './kernel';
+import { kernelOf, leftOutAt } from './process/kernel';
 import { facedIn, mixesOf, type Faced, type KnowingSolution } from './knowing';
 import { outlooksFrom, startsAtOnce, type Outlook } from './outlook';
 import { NOWHERE_KNOWN, ODDS_QUESTION, type Elsewhere, type OddsQuestion } from './question';

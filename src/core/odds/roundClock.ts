@@ -1,6 +1,6 @@
 import type { InPieces } from '../base';
-import { leftOutAt, readingsOf, type Kernel } from './kernel';
-import { worthUnseen, type End } from './leftOut';
+import { leftOutAt, readingsOf, type Kernel } from './process/kernel';
+import { worthUnseen, type End } from './process/leftOut';
 import type { Policy } from './outlook';
 
 /** Options closer than this are equally good; the coach's order decides between them. */

@@ -1,7 +1,7 @@
 import type { InPieces } from '../base';
-import type { OddsModel } from './cells';
-import type { Kernel } from './kernel';
-import type { End } from './leftOut';
+import type { OddsModel } from './process/cells';
+import type { Kernel } from './process/kernel';
+import type { End } from './process/leftOut';
 import { knowingPolicy, knowingStrategies, solveKnowingInPieces, type KnowingSolution, type Strategy } from './knowing';
 import type { Policy } from './outlook';
 import type { OddsQuestion } from './question';

@@ -8,9 +8,9 @@ import { mine, position, reaction, tree } from '../../../../tests/support/smallT
 import { literalValue } from '../../../../tests/support/literalOdds';
 import { randomWorld } from '../../../../tests/support/randomWorld';
 import { findAdvice } from './advice';
-import { oddsModelOf } from '../cells';
-import { standingOf } from '../here';
-import { kernelOf } from '../kernel';
+import { oddsModelOf } from '../process/cells';
+import { standingOf } from '../process/here';
+import { kernelOf } from '../process/kernel';
 import { KNOWING_QUESTION, NOWHERE_KNOWN, ODDS_QUESTION } from '../question';
 import { solveInPieces, valueAt } from '../solved';
 import { findOdds } from '../report';

@@ -1,10 +1,10 @@
 import { atOnce, partOf, type InPieces } from '../../base';
 import { solveGame, type MatrixGame } from '../../games';
 import type { PositionId, TransitionId, TreeDocument } from '../../tree';
-import { oddsModelOf, type Place } from '../cells';
-import { kernelOf, leftOutAt, type Kernel } from '../kernel';
+import { oddsModelOf, type Place } from '../process/cells';
+import { kernelOf, leftOutAt, type Kernel } from '../process/kernel';
 import type { KnowingSolution } from '../knowing';
-import { worthUnseen } from '../leftOut';
+import { worthUnseen } from '../process/leftOut';
 import { NOWHERE_KNOWN, type Elsewhere, type HeKnowsYourGame } from '../question';
 import { TIE, worthOf } from '../roundClock';
 import { seesItFirst } from '../solved';

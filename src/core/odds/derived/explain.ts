@@ -1,8 +1,8 @@
 import { atOnce, partOf, type InPieces } from '../../base';
 import type { PositionId, TransitionId, TreeDocument } from '../../tree';
 import type { Choice } from '../choices';
-import { oddsModelOf } from '../cells';
-import { kernelOf } from '../kernel';
+import { oddsModelOf } from '../process/cells';
+import { kernelOf } from '../process/kernel';
 import { NOWHERE_KNOWN, type Elsewhere, type OddsQuestion } from '../question';
 import { outcomesApart, type Happened } from '../rounds/eventCells';
 import { solveInPieces } from '../solved';

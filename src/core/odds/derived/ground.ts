@@ -1,9 +1,9 @@
 import type { InPieces } from '../../base';
 import { gameValue } from '../../games';
 import type { PositionId, TreeDocument } from '../../tree';
-import { oddsModelOf, type OddsModel, type Place } from '../cells';
-import { standingOf } from '../here';
-import { kernelOf, kernelOfPlace, readingsOf, withPiece, type Kernel } from '../kernel';
+import { oddsModelOf, type OddsModel, type Place } from '../process/cells';
+import { standingOf } from '../process/here';
+import { kernelOf, kernelOfPlace, readingsOf, withPiece, type Kernel } from '../process/kernel';
 import { bestSeen, Facing, type Strategy } from '../knowing';
 import type { Elsewhere, OddsQuestion } from '../question';
 import { seesItFirst, solveInPieces, valueAt, type Solution } from '../solved';

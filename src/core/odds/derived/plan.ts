@@ -9,8 +9,8 @@ import {
   type TreeDocument,
   type ValueId,
 } from '../../tree';
-import { isTaught } from '../here';
-import { consequencesFor, shownOf } from '../chances';
+import { isTaught } from '../process/here';
+import { consequencesFor, shownOf } from '../process/chances';
 import type { Choice } from '../choices';
 import type { Odds, PositionOdds } from '../report';
 

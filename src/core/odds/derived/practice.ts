@@ -1,6 +1,6 @@
 import type { PositionId, TransitionId } from '../../tree';
-import type { OddsModel } from '../cells';
-import { outcomesOf, type Kernel } from '../kernel';
+import type { OddsModel } from '../process/cells';
+import { outcomesOf, type Kernel } from '../process/kernel';
 import type { Strategy } from '../knowing';
 import { outlooksFrom } from '../outlook';
 import { worthOf } from '../roundClock';

@@ -1,6 +1,6 @@
 import { atOnce, partOf, seededRandom, type InPieces } from '../../base';
 import type { TransitionId, TreeDocument } from '../../tree';
-import { readingsOf } from '../kernel';
+import { readingsOf } from '../process/kernel';
 import { NOWHERE_KNOWN, type Elsewhere, type OddsQuestion } from '../question';
 import { PRACTISED, type Advice } from '../derived/advice';
 import { DrawnCells } from './drawnCells';

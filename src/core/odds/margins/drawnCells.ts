@@ -1,7 +1,7 @@
 import type { TransitionId, TreeDocument } from '../../tree';
-import type { OddsModel, Place } from '../cells';
-import type { Fit } from '../chances';
-import type { Kernel } from '../kernel';
+import type { OddsModel, Place } from '../process/cells';
+import type { Fit } from '../process/chances';
+import type { Kernel } from '../process/kernel';
 import { shareNumbers, type DrawnChances } from './draws';
 
 const FITS: readonly (Fit | null)[] = ['works', 'offCue', 'stopped', null];

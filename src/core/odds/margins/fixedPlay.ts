@@ -1,5 +1,5 @@
 import type { Strategy } from '../knowing';
-import type { Kernel } from '../kernel';
+import type { Kernel } from '../process/kernel';
 import { LinearRows } from '../steady/linearRows';
 import type { DrawnCells } from './drawnCells';
 

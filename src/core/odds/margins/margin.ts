@@ -1,7 +1,7 @@
 import { atOnce, partOf, seededRandom, type InPieces } from '../../base';
 import type { PositionId, TreeDocument } from '../../tree';
-import { oddsModelOf } from '../cells';
-import { kernelOf } from '../kernel';
+import { oddsModelOf } from '../process/cells';
+import { kernelOf } from '../process/kernel';
 import { NOWHERE_KNOWN, type Elsewhere, type OddsQuestion } from '../question';
 import { isKnowing, solveInPieces, strategiesIn, type Solution } from '../solved';
 import { DrawnCells } from './drawnCells';

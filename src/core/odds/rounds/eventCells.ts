@@ -1,5 +1,5 @@
 import type { TransitionId } from '../../tree';
-import type { Cell, OddsModel, Place } from '../cells';
+import type { Cell, OddsModel, Place } from '../process/cells';
 
 /** How an attempt went. */
 export type Happened =

@@ -1,6 +1,6 @@
 import type { Random } from '../../base';
-import type { OddsModel } from '../cells';
-import type { Kernel } from '../kernel';
+import type { OddsModel } from '../process/cells';
+import type { Kernel } from '../process/kernel';
 import { knowingStrategies } from '../knowing';
 import { isKnowing, type Solution } from '../solved';
 import { outcomesApart, type Outcome } from './eventCells';

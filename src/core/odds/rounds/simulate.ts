@@ -9,8 +9,8 @@ import {
   type TreeDocument,
   type ValueId,
 } from '../../tree';
-import { oddsModelOf, type OddsModel, type Place } from '../cells';
-import { kernelOf } from '../kernel';
+import { oddsModelOf, type OddsModel, type Place } from '../process/cells';
+import { kernelOf } from '../process/kernel';
 import { NOWHERE_KNOWN, type Elsewhere, type OddsQuestion } from '../question';
 import { solveInPieces } from '../solved';
 import type { Happened } from './eventCells';

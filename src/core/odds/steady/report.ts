@@ -1,7 +1,7 @@
 import { atOnce } from '../../base';
 import type { PositionId, TreeDocument } from '../../tree';
-import { oddsModelOf } from '../cells';
-import { kernelOf } from '../kernel';
+import { oddsModelOf } from '../process/cells';
+import { kernelOf } from '../process/kernel';
 import { NOWHERE_KNOWN, type Elsewhere, type OddsQuestion } from '../question';
 import { seesItFirst } from '../solved';
 import { solveSteadyInPieces } from './steady';

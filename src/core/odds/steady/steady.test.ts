@@ -6,8 +6,8 @@ import { literalSteady } from '../../../../tests/support/literalOdds';
 import { randomOdds } from '../../../../tests/support/randomOdds';
 import { randomTree } from '../../../../tests/support/randomTree';
 import { mine, position, reaction, tree } from '../../../../tests/support/smallTree';
-import { oddsModelOf } from '../cells';
-import { kernelOf } from '../kernel';
+import { oddsModelOf } from '../process/cells';
+import { kernelOf } from '../process/kernel';
 import { KNOWING_QUESTION, NOWHERE_KNOWN, ODDS_QUESTION, type OddsQuestion } from '../question';
 import { solveSteadyInPieces, type SteadySolution } from './steady';
 

@@ -1,5 +1,5 @@
 import type { InPieces } from '../../base';
-import type { Kernel } from '../kernel';
+import type { Kernel } from '../process/kernel';
 import type { OddsQuestion } from '../question';
 import { SteadyWork } from './steadyWork';
 import { steadyKernel } from './steadyKernel';

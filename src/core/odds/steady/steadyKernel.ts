@@ -1,5 +1,5 @@
-import type { Kernel } from '../kernel';
-import type { Unseen } from '../leftOut';
+import type { Kernel } from '../process/kernel';
+import type { Unseen } from '../process/leftOut';
 
 const NOTHING: Unseen = { seconds: 0, least: 0, most: 0, success: [[]], failure: [[]] };
 

@@ -1,5 +1,5 @@
 import { RememberedGames } from '../../games';
-import { readingsOf, type Kernel } from '../kernel';
+import { readingsOf, type Kernel } from '../process/kernel';
 import { bestSeen, Facing, type Strategy } from '../knowing';
 import type { OddsQuestion } from '../question';
 import { LinearRows } from './linearRows';

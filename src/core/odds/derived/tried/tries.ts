@@ -12,10 +12,10 @@ import {
   sharesOf,
   type ShownValue,
 } from '../../../tree';
-import { placeAt, type OddsModel, type Place } from '../../cells';
+import { placeAt, type OddsModel, type Place } from '../../process/cells';
 import type { Less } from '../../knowing';
-import { hereOf, type Here, type Standing } from '../../here';
-import type { Show } from '../../shows';
+import { hereOf, type Here, type Standing } from '../../process/here';
+import type { Show } from '../../process/shows';
 
 /** A place as it would be, made each time that it is asked for: of thousands tried a few are looked at more than once. */
 interface Anew {

@@ -1,4 +1,4 @@
-import { defaultsOf, indexOf, type Defaults, type Position, type Transition, type TreeDocument } from '../tree';
+import { defaultsOf, indexOf, type Defaults, type Position, type Transition, type TreeDocument } from '../../tree';
 import { undrawnChance } from './chances';
 import type { Objective } from './objective';
 import { recoversTo } from './recovers';

@@ -1,14 +1,14 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { atOnce } from '../base';
-import { literalSteady, literalValue } from '../../../tests/support/literalOdds';
-import { randomOdds } from '../../../tests/support/randomOdds';
-import { his, mine, position, reaction, tree } from '../../../tests/support/smallTree';
-import { findAdviceInPieces } from './derived/advice';
+import { atOnce } from '../../base';
+import { literalSteady, literalValue } from '../../../../tests/support/literalOdds';
+import { randomOdds } from '../../../../tests/support/randomOdds';
+import { his, mine, position, reaction, tree } from '../../../../tests/support/smallTree';
+import { findAdviceInPieces } from '../derived/advice';
 import { objectiveOf, type PointsTable } from './objective';
-import { KNOWING_QUESTION, ODDS_QUESTION } from './question';
-import { findOdds } from './report';
-import { findSteadyOdds } from './steady/report';
+import { KNOWING_QUESTION, ODDS_QUESTION } from '../question';
+import { findOdds } from '../report';
+import { findSteadyOdds } from '../steady/report';
 
 const TABLE: PointsTable = [
   { for: 'pass', points: 3 },

@@ -1,4 +1,4 @@
-import { indexOf, landingAt, type Position, type Transition, type TreeDocument } from '../tree';
+import { indexOf, landingAt, type Position, type Transition, type TreeDocument } from '../../tree';
 import {
   ATTEMPT_RISK,
   chanceOf,
@@ -14,7 +14,7 @@ import {
 import { objectiveOf, type Objective, type PointsTable } from './objective';
 import { hereOf, isTaught, standingOf, type Here, type Row, type Standing } from './here';
 import { unseenOf, type Unseen } from './leftOut';
-import type { Elsewhere } from './question';
+import type { Elsewhere } from '../question';
 import { showsOf, type Column, type Shows } from './shows';
 
 /** A drawn consequence: he takes it with chance `chance`, it works with chance `works`, both in [0, 1]. */

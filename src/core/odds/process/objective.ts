@@ -1,5 +1,5 @@
-import { athleteOf, isGoal, type Actor, type Ending, type RuleSet, type TransitionKind, type TreeDocument } from '../tree';
-import { ELSEWHERE } from './question';
+import { athleteOf, isGoal, type Actor, type Ending, type RuleSet, type TransitionKind, type TreeDocument } from '../../tree';
+import { ELSEWHERE } from '../question';
 
 /** What a rule card gives points for. */
 export type PointsTable = RuleSet['points'];

@@ -1,4 +1,4 @@
-import type { Transition } from '../tree';
+import type { Transition } from '../../tree';
 import { ATTEMPT_RISK, chanceOf, HOLD_RISK, HOLD_SECONDS, type Risk } from './chances';
 import type { Here, Row } from './here';
 

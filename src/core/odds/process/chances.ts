@@ -10,7 +10,7 @@ import {
   type ValueId,
   isNothing,
   NOTHING_SPECIAL,
-} from '../tree';
+} from '../../tree';
 import type { Show } from './shows';
 
 /** What a failed attempt, or a wait, comes to where nothing else is drawn; both in [0, 1], the rest stays (MODEL §4, failure). */

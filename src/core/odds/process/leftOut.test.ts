@@ -1,14 +1,14 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { seededRandom } from '../base';
-import type { Read, TreeDocument } from '../tree';
-import { KNOWING_QUESTION, ODDS_QUESTION, type OddsQuestion } from './question';
-import { findOdds } from './report';
-import { findSteadyOdds } from './steady/report';
+import { seededRandom } from '../../base';
+import type { Read, TreeDocument } from '../../tree';
+import { KNOWING_QUESTION, ODDS_QUESTION, type OddsQuestion } from '../question';
+import { findOdds } from '../report';
+import { findSteadyOdds } from '../steady/report';
 import type { PointsTable } from './objective';
-import { literalValue } from '../../../tests/support/literalOdds';
-import { randomOdds } from '../../../tests/support/randomOdds';
-import { mine, position, tree } from '../../../tests/support/smallTree';
+import { literalValue } from '../../../../tests/support/literalOdds';
+import { randomOdds } from '../../../../tests/support/randomOdds';
+import { mine, position, tree } from '../../../../tests/support/smallTree';
 
 const POINTS: PointsTable = [
   { for: 'pass', points: 3 },

@@ -1,4 +1,4 @@
-import { indexOf, landingsOf, type Transition, type TreeDocument } from '../tree';
+import { indexOf, landingsOf, type Transition, type TreeDocument } from '../../tree';
 
 const leadsTo = (transition: Transition): string[] => [
   ...landingsOf(transition),

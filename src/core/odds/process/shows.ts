@@ -1,4 +1,4 @@
-import { product } from '../base';
+import { product } from '../../base';
 import {
   namedAt,
   type Position,
@@ -10,7 +10,7 @@ import {
   NOTHING_SPECIAL,
   sharesOf,
   type ShownValue,
-} from '../tree';
+} from '../../tree';
 
 /** Values that no transition tells apart, taken together; `share` in [0, 1] sums to 1 over a read. */
 export interface ShownGroup {
