@@ -6,6 +6,8 @@ import { wholeTree } from '../../tests/fixtures/wholeTree';
 import { boardParamsSchema } from './boardParams';
 import { idFromAddress, idToAddress } from './address';
 import { diffSchema, saveSchema, sinceSchema } from './documents';
+import { heldSchema } from './classes';
+import { courseAskedSchema, courseToStoreSchema } from './course';
 import { classPlanSchema, emptyClassPlan } from '@/documents/class/schema';
 import { headerSchema, idSchema, positionSchema, transitionSchema } from '@/documents/tree/schema';
 
@@ -118,5 +120,41 @@ describe('an id in an address', () => {
   it('is refused where it is written otherwise', () => {
     for (const segment of ['', '..', '%2e%2e', 'q%2Fb', '50%', '~', '~!!', '~bGVhZ3Vl', 'a.b', '~_w'])
       expect(idFromAddress(segment), segment).toBeNull();
+  });
+});
+
+describe('a course', () => {
+  const asked = { dates: ['2026-12-01'], slotMinutes: 60, mostNew: 3, gapDays: 6 };
+  it('has days that there are, due moves among them, and is not polished when it is written down', () => {
+    const ok = (patch: object): boolean => courseAskedSchema.safeParse({ ...asked, ...patch }).success;
+    const due = (by: string, count = 1) => ({ due: Array.from({ length: count }, () => ({ move: 'constructor', by })) });
+    expect([ok({}), ok({ polish: true }), ok(due('2026-12-01', 24)), ok({ mostNew: null })]).toEqual([true, true, true, true]);
+    for (const patch of [
+      due('2026-02-30'),
+      due(''),
+      due('2026-12-01', 25),
+      { dates: [] },
+      { time: '25:00' },
+      { gapDays: -1 },
+      { extra: 1 },
+    ])
+      expect(ok(patch), JSON.stringify(patch)).toBe(false);
+    expect(ok({ balance: [{ kind: 'side', of: 'other', name: 'the other side' }] })).toBe(true);
+    const written = { ...asked, from: '2026-12-01', weekdays: [1], weeks: 4, classes: [] };
+    expect(courseToStoreSchema.safeParse(written).success).toBe(true);
+    for (const patch of [{ polish: true }, { weekdays: [7] }, { weekdays: [] }, { weeks: 13 }])
+      expect(courseToStoreSchema.safeParse({ ...written, ...patch }).success).toBe(false);
+  });
+});
+
+describe('a class held', () => {
+  it('tells the mirrored unit from the first', () => {
+    const unit = { kind: 'move', of: ['cut'] };
+    const held = (of: object) => ({
+      ...{ id: crypto.randomUUID(), class: null, name: 'Tuesday', date: '2026-12-01', came: [], people: 9, mistakes: [] },
+      units: [{ unit: of, moves: ['cut'], went: 'well' }],
+    });
+    expect(heldSchema.parse(held({ ...unit, mirrored: true })).units[0]!.unit).toEqual({ ...unit, mirrored: true });
+    expect(heldSchema.safeParse(held({ ...unit, mirrored: false })).success).toBe(false);
   });
 });

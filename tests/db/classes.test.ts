@@ -155,6 +155,19 @@ describe('classes of a gym', () => {
       'A move that was to come by 2027-05-20 is no longer in the tree.',
     ]);
   }, 60_000);
+  it('polished is worth no less, within its rules, and given up nothing comes of it', async () => {
+    const asked = { group: 'evening', dates: ['2027-06-01', '2027-06-03'], slotMinutes: 60, mostNew: 3, gapDays: 6 };
+    const worth = ({ said }: { said: string }): number => Number(/worth (\d+\.\d) in 100/.exec(said)![1]);
+    const plain = (await findCourse(context, tree.id, asked, TODAY))!;
+    const shares: number[] = [];
+    const better = (await findCourse(context, tree.id, { ...asked, polish: true }, TODAY, { onProgress: (share) => shares.push(share) }))!;
+    expect(worth(better)).toBeGreaterThanOrEqual(worth(plain));
+    expect(shares.every((share, i) => share <= 1 && share >= (shares[i - 1] ?? 0))).toBe(true);
+    for (const { minutes, units } of better.classes) expect([minutes <= 50, units.length >= 3]).toEqual([true, true]);
+    const stop = new AbortController();
+    const late = { signal: stop.signal, onProgress: (share: number) => share > 0.1 && stop.abort() };
+    await expect(findCourse(context, tree.id, { ...asked, polish: true }, TODAY, late)).rejects.toThrow(Cancelled);
+  }, 120_000);
   it('what was answered this week brings what it cost before, and says so', async () => {
     const id = 'answered';
     const { position, read, value } = findUnanswered(tree)[0]!;

@@ -77,7 +77,7 @@ function Minutes({ plan, unit, minutes, onChange }: Pick<Props, 'plan' | 'unit' 
         />
         <NumberField
           key={`${unit.key} work`}
-          label={unit.kind === 'solo' ? 'At work' : 'Each partner, each side'}
+          label={unit.kind === 'solo' ? 'At work' : unit.spec.mirrored ? 'Each partner' : 'Each partner, each side'}
           {...RANGES.workMinutes}
           value={unit.workMinutes}
           onChange={(value) => onChange('minutes of work', { work: value ?? undefined })}

@@ -48,12 +48,6 @@ export function BigFigure({ subject, filter, question, tree, starts, start, name
         {!margin && !pending && value !== null && (
           <p className="text-soft">No margin by draws: at a place more than 64 combinations can be shown, and the rarest were left out.</p>
         )}
-        {start.upper - start.value > 0.0005 && (
-          <p>
-            {sayBetween({ low: start.value, high: start.upper })}{' '}
-            <span className="text-soft">whatever comes of the combinations that were left out</span>
-          </p>
-        )}
       </div>
     </>
   );
