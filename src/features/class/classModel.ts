@@ -101,7 +101,8 @@ export const otherSide = ({ spec }: DrillUnit): UnitSpec => ({ ...spec, mirrored
 export function withOtherSide(units: readonly PlannedUnit[], unit: DrillUnit): PlannedUnit[] {
   return units.flatMap((item) => {
     if (unitKey(item) !== unit.key) return [item];
-    const { sides: _, needs: _needs, ...same } = item;
+    // It builds on the first, which has been shown.
+    const { sides: _, needs: _needs, demonstration: _shown, ...same } = item;
     return [
       { ...item, sides: 1 },
       { ...same, mirrored: true },

@@ -57,6 +57,8 @@ interface KindFacts {
   /** Null = those of the class. */
   readonly sides: 1 | null;
 }
+/** Minutes in which what was shown on one side is shown on the other. */
+export const SHOWN_AGAIN = 0.5;
 /** What holds of a kind until the coach says otherwise (MODEL §5). */
 export const KIND_FACTS: { readonly [K in UnitKind]: KindFacts } = {
   solo: { phase: 'warmUp', demonstration: 0.5, work: 1.5, sides: 1 },

@@ -19,7 +19,7 @@ import {
 } from '../../tree';
 import { isOneSided, mirrorTree } from '../../lens';
 import { isBranch } from './branches';
-import { KIND_FACTS, unitKey, type Phase, type PlannedUnit, type UnitKind, type UnitSpec } from './spec';
+import { KIND_FACTS, SHOWN_AGAIN, unitKey, type Phase, type PlannedUnit, type UnitKind, type UnitSpec } from './spec';
 
 /** One line of the feeder's job: what to show, where, and what to leave out. */
 export interface FeederLine {
@@ -261,7 +261,7 @@ export function unitOf(whole: TreeDocument, planned: PlannedUnit): DrillUnit | n
       (need) => need !== key,
     ),
     stages: resistance ? found.stages.map((stage) => ({ ...stage, resistance })) : found.stages,
-    demonstrationMinutes: demonstration ?? facts.demonstration,
+    demonstrationMinutes: demonstration ?? (mirrored ? SHOWN_AGAIN : facts.demonstration),
     workMinutes: work ?? facts.work,
     sides: mirrored ? 1 : (sides ?? facts.sides),
     checkpoints: moves.flatMap((move) => move.checkpoints ?? []),
