@@ -104,7 +104,7 @@ function Balance({ tree, classes }: { tree: TreeDocument; classes: readonly Clas
           <li key={name} className="border-t border-hair py-1">
             <span className="flex justify-between gap-2">
               <span>{name}</span>
-              <span className="font-figure">{Math.round(part * 100)} in 100 minutes</span>
+              <span className="shrink-0 font-figure">{Math.round(part * 100)} in 100 minutes</span>
             </span>
             <span aria-hidden className="block h-1.5 bg-hair">
               <span className="block h-full bg-ink" style={{ width: `${part * 100}%` }} />

@@ -41,7 +41,7 @@ export function DueList({ tree, due, usual, onChange }: Props) {
           return (
             <li key={move} className="flex flex-wrap items-baseline justify-between gap-x-2 border-t border-hair py-1">
               <span className="min-w-0">
-                {name} <span className="text-soft">by {day}</span>
+                {name} <span className="whitespace-nowrap text-soft">by {day}</span>
               </span>
               <button
                 type="button"
