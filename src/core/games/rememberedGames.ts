@@ -50,11 +50,25 @@ export class RememberedGames {
     if (rows === columns && rows <= MOST_MIXED && row.length < 256 && column.length < 256) this.size[id] = rows;
   }
 
+  /** The one entry that was played, if it is the least of its row and the most of its column still: neither can do better. */
+  private saddleAsBefore({ rows, columns, entries }: MatrixGame, r: number, c: number): number | null {
+    const entry = entries[r * columns + c]!;
+    for (let i = c; i < rows * columns; i += columns) if (entries[i]! > entry) return null;
+    for (let i = r * columns; i < (r + 1) * columns; i++) if (entries[i]! < entry) return null;
+    this.row.fill(0)[r] = 1;
+    this.column.fill(0)[c] = 1;
+    return entry;
+  }
+
   private asBefore(id: number, game: MatrixGame): number | null {
     const size = this.size[id]!;
     const { row, column, room } = this;
-    const [least, most] = rangeOf(game);
     const first = id * 2 * MOST_MIXED;
+    if (size === 1) {
+      const entry = this.saddleAsBefore(game, this.mixed[first]!, this.mixed[first + MOST_MIXED]!);
+      if (entry !== null) return entry;
+    }
+    const [least, most] = rangeOf(game);
     const rows = this.mixed.subarray(first, first + size);
     const columns = this.mixed.subarray(first + MOST_MIXED, first + MOST_MIXED + size);
     const square = { rows, columns, size, least };

@@ -24,14 +24,7 @@ export {
   type HeKnowsYourGame,
   type OddsQuestion,
 } from './question';
-export {
-  HALF_MINUTE,
-  simulateInPieces,
-  tellRoundInPieces,
-  wilson,
-  type Ended,
-  type RoundEvent,
-  type Rounds,
-  type ToldRound,
-} from './rounds/simulate';
+export type { Ended } from './rounds/ready';
+export { HALF_MINUTE, simulateInPieces, wilson, type Rounds } from './rounds/simulate';
+export { tellRoundInPieces, type RoundEvent, type ToldRound } from './rounds/toldRound';
 export { findOdds, findOddsInPieces, type Odds, type Mixes, type PositionOdds, type StartOdds } from './report';

@@ -52,18 +52,19 @@ export class Facing {
   private readonly worths: Float64Array;
 
   constructor(k: Kernel) {
-    let [entries, rows, moments, columns] = [0, 0, 0, 0];
+    let [entries, rows, moments, columns, cells] = [0, 0, 0, 0, 0];
     for (let state = 0; state < k.rows.length; state++) {
       const [from, to] = [k.firstColumn[state]!, k.firstColumn[state + 1]!];
       rows = Math.max(rows, k.rows[state]!);
       columns = Math.max(columns, to - from + 1);
       entries = Math.max(entries, k.rows[state]! * (to - from + 1));
       moments = Math.max(moments, k.firstMoment[to]! - k.firstMoment[from]!);
+      cells = Math.max(cells, k.firstCell[k.firstMoment[to]!]! - k.firstCell[k.firstMoment[from]!]!);
     }
     this.entries = new Float64Array(entries);
     this.longest = Math.max(rows, columns);
     this.habit = new Float64Array(rows);
-    this.worths = new Float64Array(rows);
+    this.worths = new Float64Array(cells);
     this.best = new Int32Array(moments);
   }
 
@@ -74,18 +75,24 @@ export class Facing {
   face(solution: Ahead, state: number, left: number, end: End = 'least', less: Less | null = null): this {
     const { kernel: k, value, readAt, freely } = solution;
     const readSkill = readAt[state]!;
-    const { states, firstMoment, momentShare, firstCell, columnShare } = k;
+    const { firstMoment, momentShare, firstCell, columnShare } = k;
     const { habit, best, entries, worths } = this;
     const tie = TIE;
     const rows = k.rows[state]!;
-    const [from, to] = [k.firstColumn[state]!, k.firstColumn[state + 1]!];
-    const { rows: without = null, shares = null, moments = null } = less ?? {};
+    const from = k.firstColumn[state]!;
+    const to = k.firstColumn[state + 1]!;
+    const without = less?.rows;
+    const shares = less?.shares;
+    const moments = less?.moments;
     const columns = shares ? countOf(shares) : to - from + (k.unseen[state] && end === 'least' ? 1 : 0);
     this.rows = rows;
     this.columns = columns;
-    entries.fill(0, 0, rows * columns);
-    habit.fill(0, 0, rows);
+    // Short stretches: a loop takes a third of what `fill` does.
+    for (let i = 0; i < rows * columns; i++) entries[i] = 0;
+    for (let a = 0; a < rows; a++) habit[a] = 0;
     const first = firstMoment[from]!;
+    const firstOfAll = firstCell[first]!;
+    worthsOf(k, value, firstOfAll, firstCell[firstMoment[to]!]!, left, worths);
     let j = -1;
     for (let c = from; c < to; c++) {
       const shown = shares ? shares[c - from]! : columnShare[c]!;
@@ -95,11 +102,11 @@ export class Facing {
       for (let m = firstMoment[c]!; m < firstMoment[c + 1]!; m++) {
         const share = moments ? moments[m - firstMoment[c]!]! : momentShare[m]!;
         if (Number.isNaN(share)) continue;
-        worthsOf(k, value, states, firstCell[m]!, rows, left, worths);
+        const at = firstCell[m]! - firstOfAll;
         let most = -Infinity;
         for (let a = 0; a < rows; a++) {
-          if (without !== null && without[a] === 1) continue;
-          const worth = worths[a]!;
+          if (without !== undefined && without[a] === 1) continue;
+          const worth = worths[at + a]!;
           entries[a * columns + j]! += share * worth;
           if (worth > most + tie) {
             most = worth;
@@ -151,20 +158,19 @@ export class Facing {
   }
 }
 
-/** Worths of the cells of a moment, one for each row, as `worthOf` finds them; the arrays stand in local names, for the innermost loop. */
-function worthsOf(k: Kernel, value: Float64Array, states: number, first: number, rows: number, left: number, into: Float64Array): void {
-  const { seconds, firstOutcome, endOfLive, chance, target, certain } = k;
-  for (let a = 0; a < rows; a++) {
-    const cell = first + a;
+/** Worths of the cells from `first` up to `end`, as `worthOf` finds them; the arrays stand in local names, for the innermost loop. */
+function worthsOf(k: Kernel, value: Float64Array, first: number, end: number, left: number, into: Float64Array): void {
+  const { states, seconds, firstOutcome, endOfLive, chance, target, certain } = k;
+  for (let cell = first; cell < end; cell++) {
     const rest = left - seconds[cell]!;
     let sum = 0;
     if (rest >= 0) {
       const row = rest * states;
       sum = certain[cell]!;
-      const end = endOfLive[cell]!;
-      for (let i = firstOutcome[cell]!; i < end; i++) sum += chance[i]! * value[row + target[i]!]!;
+      const last = endOfLive[cell]!;
+      for (let i = firstOutcome[cell]!; i < last; i++) sum += chance[i]! * value[row + target[i]!]!;
     }
-    into[a] = sum;
+    into[cell - first] = sum;
   }
 }
 

@@ -89,12 +89,12 @@ class Together {
     this.to[this.count] = to;
     this.chance[this.count++] = chance;
   }
-  /** What is here goes to all of them; then there are none. */
-  spread(mass: Float64Array, isMet: Uint8Array, here: Float64Array): void {
+  /** What stands at `here` goes to all of them, and to `isMet` which they are; then there are none. */
+  spread(to: Float64Array, here: Here, isMet?: Uint8Array): void {
     for (let i = 0; i < this.count; i++) {
-      const to = this.to[i]!;
-      isMet[to] = 1;
-      addTo(mass, to * here.length, here, this.chance[i]!);
+      const state = this.to[i]!;
+      if (isMet) isMet[state] = 1;
+      addTo(to, state * here.starts, here, this.chance[i]!);
     }
     this.count = 0;
   }
@@ -107,9 +107,30 @@ class Together {
   }
 }
 
-/** `factor` of what is here, of each start, added to what stands from `at` on. */
-function addTo(to: Float64Array, at: number, here: Float64Array, factor: number): void {
-  for (let i = 0; i < here.length; i++) to[at + i]! += factor * here[i]!;
+/** What has come to a state at a second, of each start: `mass` from `at` on. */
+interface Here {
+  readonly mass: Float64Array;
+  readonly starts: number;
+  at: number;
+}
+
+/**
+ * `factor` of what is here, of each start, added to what stands from `first` on. Four at a step: this is the innermost loop of the
+ * outlook, and the step itself costs as much as one of them.
+ */
+function addTo(to: Float64Array, first: number, { mass, starts, at }: Here, factor: number): void {
+  if (factor === 0) return;
+  const end = at + starts;
+  const fours = at + (starts & ~3);
+  let p = first;
+  let i = at;
+  for (; i < fours; i += 4, p += 4) {
+    to[p]! += factor * mass[i]!;
+    to[p + 1]! += factor * mass[i + 1]!;
+    to[p + 2]! += factor * mass[i + 2]!;
+    to[p + 3]! += factor * mass[i + 3]!;
+  }
+  for (; i < end; i++, p++) to[p]! += factor * mass[i]!;
 }
 
 /**
@@ -126,54 +147,61 @@ export function outlooksFrom(k: Kernel, policy: Policy, roundSeconds: number, st
   const isMet = new Uint8Array(ahead * k.states);
   const rowOf = (left: number): number => (left % ahead) * k.states;
   starts.forEach((state, i) => void (mass[(rowOf(roundSeconds) + state) * n + i] = isMet[rowOf(roundSeconds) + state] = 1));
-  const here = new Float64Array(n);
-  const together = new Together();
+  const here: Here = { mass, starts: n, at: 0 };
+  const [onward, ended] = [new Together(), new Together()];
   // What is done with what is here, of each start: the policy says it cell by cell.
   let now = 0;
   let some = 0;
   let done = 0;
+  let timeUp = 0;
+  let recoveries = 0;
+  let seconds = 0;
   const take = (cell: number, share: number): void => {
     done += share;
     watch?.cell?.(cell, now, share * some);
     const rest = now - k.seconds[cell]!;
     if (rest < 0) {
-      addTo(sums.timeUp, 0, here, share);
-      addTo(sums.seconds, 0, here, share * roundSeconds);
+      timeUp += share;
       return;
     }
-    if (k.recovers[cell]! > 0) addTo(sums.recoveries, 0, here, share * k.recovers[cell]!);
+    recoveries += share * k.recovers[cell]!;
     const row = rowOf(rest);
-    const end = k.firstOutcome[cell + 1]!;
-    for (let o = k.firstOutcome[cell]!; o < end; o++) together.add(row + k.target[o]!, share * k.chance[o]!);
+    const [live, end] = [k.endOfLive[cell]!, k.firstOutcome[cell + 1]!];
+    for (let o = k.firstOutcome[cell]!; o < live; o++) onward.add(row + k.target[o]!, share * k.chance[o]!);
+    for (let o = live; o < end; o++) {
+      ended.add(k.target[o]!, share * k.chance[o]!);
+      seconds += share * k.chance[o]! * (roundSeconds - rest);
+    }
+  };
+  const decide = (state: number): void => {
+    done = timeUp = recoveries = seconds = 0;
+    watch?.faced?.(state, now, some);
+    policy(state, now, take);
+    onward.spread(mass, here, isMet);
+    ended.spread(sums.arrivals, here);
+    const leftOut = k.unseen[state] ? Math.max(0, 1 - done) : 0;
+    addTo(sums.visits, state * n, here, 1);
+    addTo(sums.timeUp, 0, here, timeUp);
+    addTo(sums.recoveries, 0, here, recoveries);
+    addTo(sums.leftOut, 0, here, leftOut);
+    addTo(sums.seconds, 0, here, seconds + timeUp * roundSeconds + leftOut * (roundSeconds - now));
   };
   for (now = roundSeconds; now >= 0; now--) {
     const row = rowOf(now);
     for (let state = 0; state < k.states; state++) {
       if (isMet[row + state] === 0) continue;
       isMet[row + state] = 0;
+      here.at = (row + state) * n;
       some = 0;
-      const at = (row + state) * n;
-      for (let i = 0; i < n; i++) {
-        some += here[i] = mass[at + i]!;
-        mass[at + i] = 0;
-      }
-      if (!Number.isNaN(k.worth[state]!)) {
-        addTo(sums.arrivals, state * n, here, 1);
-        addTo(sums.seconds, 0, here, roundSeconds - now);
-      } else if (now === 0) {
+      if (watch) for (let i = here.at; i < here.at + n; i++) some += mass[i]!;
+      // A start where nothing is left to play.
+      if (!Number.isNaN(k.worth[state]!)) addTo(sums.arrivals, state * n, here, 1);
+      else if (now > 0) decide(state);
+      else {
         addTo(sums.timeUp, 0, here, 1);
         addTo(sums.seconds, 0, here, roundSeconds);
-      } else {
-        addTo(sums.visits, state * n, here, 1);
-        watch?.faced?.(state, now, some);
-        done = 0;
-        policy(state, now, take);
-        together.spread(mass, isMet, here);
-        if (k.unseen[state]) {
-          addTo(sums.leftOut, 0, here, Math.max(0, 1 - done));
-          addTo(sums.seconds, 0, here, Math.max(0, 1 - done) * (roundSeconds - now));
-        }
       }
+      for (let i = here.at; i < here.at + n; i++) mass[i] = 0;
     }
   }
   return sums.outlooks();

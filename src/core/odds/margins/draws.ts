@@ -20,16 +20,22 @@ export function drawGamma(shape: number, random: Random): number {
   }
 }
 
+/** A part of this mean; one that can be is never nothing, however small it was drawn: what could be shown stays shown. */
+const drawPart = (mean: number, weight: number, random: Random): number =>
+  mean > 0 ? Math.max(1e-200, drawGamma(mean * weight, random)) : 0;
+
 /** Shares around these, as from so many tries (a Dirichlet distribution); what is 0 stays 0. */
 export function drawShares(means: readonly number[], weight: number, random: Random): number[] {
-  // A part that can be is never nothing, however small it was drawn: what could be shown stays shown.
-  const parts = means.map((mean) => (mean > 0 ? Math.max(1e-200, drawGamma(mean * weight, random)) : 0));
+  const parts = means.map((mean) => drawPart(mean, weight, random));
   const sum = parts.reduce((total, part) => total + part, 0);
   return sum > 0 ? parts.map((part) => part / sum) : [...means];
 }
 
 /** A chance around this one, as from so many tries (a Beta distribution). */
-export const drawChance = (mean: number, weight: number, random: Random): number => drawShares([mean, 1 - mean], weight, random)[0]!;
+export function drawChance(mean: number, weight: number, random: Random): number {
+  const works = drawPart(mean, weight, random);
+  return works / (works + drawPart(1 - mean, weight, random));
+}
 
 /** Every chance of a tree, drawn around what it is said to be, or is by default: one way it could really be. */
 export interface DrawnChances {

@@ -3,6 +3,9 @@ import type { Kernel } from '../process/kernel';
 import { LinearRows } from '../steady/linearRows';
 import type { DrawnCells } from './drawnCells';
 
+/** Draws that are reckoned side by side on the round clock: what is asked of a slot is asked once for all of them. */
+export const LANES = 4;
+
 interface Solved {
   readonly kernel: Kernel;
   /** ρ at a state. */
@@ -16,10 +19,10 @@ interface Solved {
 interface Played {
   readonly seconds: Int32Array;
   readonly target: Int32Array;
-  /** What leads to each slot, of the last draw. */
+  /** What leads to each slot, by lane: together[slot * LANES + lane]. */
   readonly together: Float64Array;
-  /** What is given on the way to each slot, of the last draw; all 0 where nothing is. */
-  readonly gained: Float64Array;
+  /** What is given on the way to each slot, the same; null = nothing is given. */
+  readonly gained: Float64Array | null;
   readonly cell: Int32Array;
   readonly column: Int32Array;
   readonly moment: Int32Array;
@@ -58,8 +61,8 @@ function playedAt({ kernel: k, readAt, freely }: Solved, cells: DrawnCells, stat
   return {
     seconds: Int32Array.from(keys, (key) => Math.floor(key / k.states)),
     target: Int32Array.from(keys, (key) => key % k.states),
-    together: new Float64Array(keys.length),
-    gained: new Float64Array(keys.length),
+    together: new Float64Array(keys.length * LANES),
+    gained: cells.gain && new Float64Array(keys.length * LANES),
     cell: Int32Array.from(lists.cell),
     column: Int32Array.from(lists.column),
     moment: Int32Array.from(lists.moment),
@@ -69,18 +72,21 @@ function playedAt({ kernel: k, readAt, freely }: Solved, cells: DrawnCells, stat
   };
 }
 
-/** Adds up what leads where, with the chances of a draw. */
-function addUp({ together, gained, cell, column, moment, free, habit, slot }: Played, drawn: DrawnCells): void {
+/** Adds up what leads where, with the chances of a draw, into a lane. */
+function addUp({ together, gained, cell, column, moment, free, habit, slot }: Played, drawn: DrawnCells, lane: number): void {
   const { firstOutcome, chance, gain, columnShare, momentShare } = drawn;
-  together.fill(0);
-  gained.fill(0);
+  for (let i = lane; i < together.length; i += LANES) together[i] = 0;
+  for (let i = lane; gained && i < together.length; i += LANES) gained[i] = 0;
   let at = 0;
   for (let i = 0; i < cell.length; i++) {
     const often = (free[i]! + habit[i]! * columnShare[column[i]!]!) * momentShare[moment[i]!]!;
     const end = firstOutcome[cell[i]! + 1]!;
-    const from = firstOutcome[cell[i]!]!;
-    if (gain) for (let o = from; o < end; o++) gained[slot[at + o - from]!]! += often * chance[o]! * gain[o]!;
-    for (let o = from; o < end; o++) together[slot[at++]!]! += often * chance[o]!;
+    for (let o = firstOutcome[cell[i]!]!; o < end; o++, at++) {
+      const into = slot[at]! * LANES + lane;
+      const led = often * chance[o]!;
+      together[into]! += led;
+      if (gained && gain) gained[into]! += led * gain[o]!;
+    }
   }
 }
 
@@ -94,6 +100,7 @@ export class FixedPlay {
   private readonly plays: Played[] = [];
   /** Number of what is played at a state with so many seconds left: playAt[left * states + state]. */
   private readonly playAt: Int32Array;
+  private readonly value: Float64Array;
 
   /** `seconds`: the strategies are asked for 0 … this many left; the steady clock has 0 alone. */
   constructor(
@@ -104,6 +111,7 @@ export class FixedPlay {
   ) {
     const { states, worth } = solved.kernel;
     this.playAt = new Int32Array((seconds + 1) * states).fill(-1);
+    this.value = new Float64Array(this.playAt.length * LANES);
     for (let state = 0; state < states; state++) {
       let last: Strategy | null = null;
       for (let left = seconds === 0 ? 0 : 1; Number.isNaN(worth[state]!) && left <= seconds; left++) {
@@ -115,22 +123,26 @@ export class FixedPlay {
     }
   }
 
-  /** What the last draw is worth on the round clock, by state and seconds left: value[left * states + state]. */
+  /** Takes the draw that the cells hold into a lane. */
+  take(lane: number): void {
+    for (const played of this.plays) addUp(played, this.cells, lane);
+  }
+
+  /** What the draws of all lanes are worth on the round clock: value[(left * states + state) * LANES + lane], until it is asked again. */
   onRound(): Float64Array {
     const { states, worth } = this.solved.kernel;
-    const value = new Float64Array((this.seconds + 1) * states);
-    for (const played of this.plays) addUp(played, this.cells);
+    const { value } = this;
     for (let left = 0; left <= this.seconds; left++)
       for (let state = 0; state < states; state++) {
         const at = left * states + state;
         const number = this.playAt[at]!;
-        if (number >= 0) value[at] = worthOfPlayed(this.plays[number]!, value, states, left);
-        else value[at] = Number.isNaN(worth[state]!) ? 0 : worth[state]!;
+        if (number >= 0) worthOfPlayed(this.plays[number]!, value, states, left, at);
+        else value.fill(Number.isNaN(worth[state]!) ? 0 : worth[state]!, at * LANES, (at + 1) * LANES);
       }
     return value;
   }
 
-  /** The same on the steady clock of so many seconds, by state, found from `near`. */
+  /** What the draw that the cells hold is worth on the steady clock of so many seconds, by state, found from `near`. */
   onSteady(roundSeconds: number, near: Float64Array): Float64Array {
     const { states, worth } = this.solved.kernel;
     const rows = new LinearRows(states);
@@ -138,13 +150,13 @@ export class FixedPlay {
       const number = this.playAt[state]!;
       if (number < 0) continue;
       const played = this.plays[number]!;
-      addUp(played, this.cells);
+      addUp(played, this.cells, 0);
       rows.begin(state);
       for (let i = 0; i < played.target.length; i++) {
         const factor = Math.exp(-played.seconds[i]! / roundSeconds);
-        const often = played.together[i]! * factor;
+        const often = played.together[i * LANES]! * factor;
         const to = played.target[i]!;
-        rows.addCertain(played.gained[i]! * factor);
+        if (played.gained) rows.addCertain(played.gained[i * LANES]! * factor);
         if (Number.isNaN(worth[to]!)) rows.add(to, often);
         else rows.addCertain(often * worth[to]!);
       }
@@ -156,11 +168,27 @@ export class FixedPlay {
   }
 }
 
-function worthOfPlayed({ seconds, target, together, gained }: Played, value: Float64Array, states: number, left: number): number {
-  let sum = 0;
+/** Of all lanes at once: written out, since a loop of four costs more than what it does. */
+function worthOfPlayed({ seconds, target, together, gained }: Played, value: Float64Array, states: number, left: number, at: number): void {
+  let [a, b, c, d] = [0, 0, 0, 0];
   for (let i = 0; i < target.length; i++) {
     const rest = left - seconds[i]!;
-    if (rest >= 0) sum += together[i]! * value[rest * states + target[i]!]! + gained[i]!;
+    if (rest < 0) continue;
+    const t = i * LANES;
+    const v = (rest * states + target[i]!) * LANES;
+    a += together[t]! * value[v]!;
+    b += together[t + 1]! * value[v + 1]!;
+    c += together[t + 2]! * value[v + 2]!;
+    d += together[t + 3]! * value[v + 3]!;
+    if (!gained) continue;
+    a += gained[t]!;
+    b += gained[t + 1]!;
+    c += gained[t + 2]!;
+    d += gained[t + 3]!;
   }
-  return sum;
+  const into = at * LANES;
+  value[into] = a;
+  value[into + 1] = b;
+  value[into + 2] = c;
+  value[into + 3] = d;
 }

@@ -6,7 +6,7 @@ import { NOWHERE_KNOWN, type Elsewhere, type OddsQuestion } from '../question';
 import { isKnowing, solveInPieces, strategiesIn, type Solution } from '../solved';
 import { DrawnCells } from './drawnCells';
 import { drawsOf } from './draws';
-import { FixedPlay } from './fixedPlay';
+import { FixedPlay, LANES } from './fixedPlay';
 import { Movers, type Mover } from './movers';
 
 /** Between which figures V lies with chance 0.9, by how sure its chances are; both in [0, 1]. */
@@ -22,7 +22,9 @@ export interface Margins {
   readonly toType: readonly Mover[];
 }
 
+/** A whole number of lanes. */
 export const DRAWS = 500;
+const LANE = Array.from({ length: LANES }, (_, lane) => lane);
 export const SEED = 20_26;
 /** Of values in any order, the one below which this share of them lies. */
 export const quantileOf = (values: readonly number[] | Float64Array, share: number): number =>
@@ -57,13 +59,20 @@ export function* findMarginsInPieces(tree: TreeDocument, question: OddsQuestion,
   const at = new Map(tree.positions.map(({ id }, i) => [id, i]));
   const starts = tree.starts.map(({ position }) => ({ position, state: at.get(position)!, values: [] as number[] }));
   const last = question.roundSeconds * model.states;
-  for (let draw = 0; draw < DRAWS; draw++) {
-    const drawn = draws(random);
-    cells.draw(drawn);
+  for (let draw = 0; draw < DRAWS; draw += LANES) {
+    const drawn = LANE.map((lane) => {
+      const one = draws(random);
+      cells.draw(one);
+      play.take(lane);
+      return one;
+    });
     const value = play.onRound();
-    for (const { state, values } of starts) values.push(value[last + state]!);
-    movers.add(drawn, starts.reduce((sum, { state }) => sum + value[last + state]!, 0) / Math.max(1, starts.length));
-    yield 0.3 + (0.7 * (draw + 1)) / DRAWS;
+    const worthOf = (state: number, lane: number): number => value[(last + state) * LANES + lane]!;
+    for (const lane of LANE) {
+      for (const { state, values } of starts) values.push(worthOf(state, lane));
+      movers.add(drawn[lane]!, starts.reduce((sum, { state }) => sum + worthOf(state, lane), 0) / Math.max(1, starts.length));
+    }
+    yield 0.3 + (0.7 * (draw + LANES)) / DRAWS;
   }
   return {
     starts: starts.map(({ position, values }) => ({ position, low: quantileOf(values, 0.05), high: quantileOf(values, 0.95) })),

@@ -8,7 +8,8 @@ import { outcomesOf } from '../process/kernel';
 import { KNOWING_QUESTION, NOWHERE_KNOWN, ODDS_QUESTION } from '../question';
 import { findOdds } from '../report';
 import { outcomesApart } from './eventCells';
-import { simulate, tellRound, wilson } from './simulate';
+import { simulate, wilson } from './simulate';
+import { tellRound } from './toldRound';
 
 describe('what can come of a cell', () => {
   it('told apart by how, is what the odds count with', () => {
@@ -46,6 +47,18 @@ describe('many rounds', () => {
       expect(found.finishedBy.reduce((sum, count) => sum + count, 0)).toBe(found.finished);
       expect(found.stalled.reduce((sum, { count }) => sum + count, 0)).toBe(found.endings.find(({ ended }) => ended === 'timeUp')!.count);
     }
+  });
+  it('of which none went on are what the start is, and each stands somewhere at every half minute until it ends', () => {
+    const demo = demoTree();
+    const pin = demo.positions.find(({ ends }) => ends === 'settled')!.id;
+    expect(simulate(demo, ODDS_QUESTION, pin, 30, 1)).toMatchObject({ finished: 30, finishedBy: [30, 0, 0, 0, 0, 0, 0, 0, 0, 0] });
+    // What cannot fail and takes 50 seconds: at 0:00 and 0:30 it stands in the guard, then there is nothing to stand in.
+    const doc = tree(
+      [position('g', { reads: [{ ...reaction('a')[0]!, closed: true }], lines: ['feet', 'knees'] }), position('pin', { ends: 'settled' })],
+      [mine('cut', 'g', 'pin', { when: { he: ['a'] }, works: 1, seconds: 50 })],
+    );
+    const rounds = simulate(doc, { ...ODDS_QUESTION, roundSeconds: 90 }, 'g', 7, 1)!;
+    expect(rounds).toMatchObject({ finishedBy: [0, 7, 0], heights: [2, 2, 0] });
   });
   it('of the same seed are the same, of another others', () => {
     const demo = demoTree();

@@ -125,6 +125,7 @@ export class Sampler {
 
 /** A number in [from, to) with chances as they stand there, which sum to 1; what has none is never drawn. */
 function drawn(chances: Float64Array, from: number, to: number, random: Random): number {
+  if (to - from === 1) return from;
   let rest = random();
   let last = from;
   for (let i = from; i < to; i++) {

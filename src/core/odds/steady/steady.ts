@@ -31,8 +31,9 @@ const GOOD = 1e-9;
 /**
  * The stationary answer on the steady clock: a discounted decision process (question 1), or a discounted stochastic game (question 2;
  * Shapley 1953). Newton's steps: what both do against the last worths, and what that is worth for ever (Pollatschek & Avi-Itzhak
- * 1969). They cycle on many large graphs; where one does not halve the residual it is taken back, and his mixes are held
- * while the owner answers them at his best (Hoffman & Karp 1966), which comes down to the answer from above, however slowly.
+ * 1969). They cycle on many large graphs, far from the answer: where one does not halve the residual, his mixes are held while the owner
+ * answers them at his best (Hoffman & Karp 1966), which comes down to the answer from above, however slowly, until a tenth is left of
+ * what was known; then both are followed again.
  * Pre: nothing of `kernel` is discounted yet. `warm`: worths to begin with, by state.
  */
 export function* solveSteadyInPieces(
@@ -63,19 +64,23 @@ export function* solveDiscountedInPieces(
   const kept = { value: work.value.slice(), residual: Infinity };
   let last = Infinity;
   let isHeld = false;
+  /** The best that was known when both were followed in vain. */
+  let inVain = Infinity;
   for (let step = 0; step < MOST_STEPS; step++) {
     // What was not changed has its answer; whatever follows from the change is seen at the next step.
     const residual = step === 0 && begun ? Math.max(begun.residual, work.answerAnew(begun.work, begun.states)) : work.answerEach();
     yield;
-    const isBetter = residual < (isHeld ? kept.residual / 10 : last / 2);
+    const isBetter = residual < (isHeld ? inVain / 10 : last / 2);
     if (residual < kept.residual) {
       kept.residual = residual;
       kept.value.set(work.value);
     }
+    if (!isHeld && !isBetter) inVain = kept.residual;
     if (residual <= EXACT) break;
     if (isBetter) {
       isHeld = false;
-      work.followForEver(residual / 100);
+      // As exact as the step itself can be: near the answer it squares what is left (inexact Newton; Dembo, Eisenstat & Steihaug 1982).
+      work.followForEver(residual * Math.min(0.01, residual));
     } else {
       isHeld = true;
       work.answerHeld(residual / 10);

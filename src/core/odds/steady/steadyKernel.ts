@@ -9,15 +9,22 @@ const NOTHING: Unseen = { seconds: 0, least: 0, most: 0, success: [[]], failure:
  * that asks for a worth with so many of them asks at 0.
  */
 export function steadyKernel(kernel: Kernel, roundSeconds: number): Kernel {
-  const factor = Float64Array.from(kernel.seconds, (seconds) => Math.exp(-seconds / roundSeconds));
+  // A handful of different durations: each factor is found once.
+  const factors = new Map<number, number>();
   const chance = kernel.chance.slice();
-  for (let cell = 0; cell < factor.length; cell++)
-    for (let o = kernel.firstOutcome[cell]!; o < kernel.firstOutcome[cell + 1]!; o++) chance[o]! *= factor[cell]!;
+  const certain = kernel.certain.slice();
+  for (let cell = 0; cell < certain.length; cell++) {
+    const seconds = kernel.seconds[cell]!;
+    let factor = factors.get(seconds);
+    if (factor === undefined) factors.set(seconds, (factor = Math.exp(-seconds / roundSeconds)));
+    certain[cell]! *= factor;
+    for (let o = kernel.firstOutcome[cell]!; o < kernel.firstOutcome[cell + 1]!; o++) chance[o]! *= factor;
+  }
   return {
     ...kernel,
-    seconds: new Int32Array(factor.length),
+    seconds: new Int32Array(certain.length),
     chance,
     unseen: kernel.unseen.map((rows) => rows && rows.map(() => NOTHING)),
-    certain: kernel.certain.map((worth, cell) => worth * factor[cell]!),
+    certain,
   };
 }

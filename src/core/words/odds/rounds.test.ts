@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import { ODDS_QUESTION, type RoundEvent } from '../../odds';
-import { tellRound } from '../../odds/rounds/simulate';
+import { tellRound } from '../../odds/rounds/toldRound';
 import { demoTree } from '../../../../demo/demoTree';
 import { his, mine, position, reaction, tree } from '../../../../tests/support/smallTree';
 import { eventText, sayCounted, sayRoundEnd } from './rounds';
