@@ -160,13 +160,17 @@ function derived(): Row[] {
       measured: ms(middle([1, 2, 3].map(() => timed(() => findOdds({ ...forty }))))),
       wanted: '< 1 s',
     },
-    {
-      what: `gap prices (${gaps.length}) and local loads (${own.length}) to first order, 1,000 positions`,
-      measured: [() => gaps.map((gap) => ground.tries.closing(gap.position, [gap])), () => own.map((move) => ground.tries.losing([move]))]
-        .map((made) => ms(middle([1, 2, 3].map(() => timed(() => made().forEach((tried) => before.estimate(tried)))))))
-        .join(', '),
-      wanted: '< 50 ms',
-    },
+    ...[
+      { of: `gap prices (${gaps.length})`, made: () => gaps.map((gap) => ground.tries.closing(gap.position, [gap])) },
+      { of: `local loads (${own.length})`, made: () => own.map((move) => ground.tries.losing([move])) },
+    ].map(({ of, made }): Row => {
+      const times = Array.from({ length: 20 }, () => timed(() => made().forEach((tried) => before.estimate(tried))));
+      return {
+        what: `${of} to first order, 1,000 positions: the first time; median of twenty`,
+        measured: `${ms(times[0]!)}, ${ms(middle(times))}`,
+        wanted: '< 50 ms',
+      };
+    }),
     {
       what: 'a load solved anew on the steady clock, 1,000 positions',
       measured: ms(middle(own.slice(0, 40).map((move) => timed(() => atOnce(before.solved(ground.tries.losing([move]))))))),

@@ -43,16 +43,16 @@ function lateChoice(solution: RoundSolution, place: Place, m: number, atFull: nu
   const { kernel, roundSeconds } = solution;
   const first = kernel.firstCell[m]!;
   const count = place.rows.length;
+  const worths = new Float64Array(count);
   let late = -1;
   let gain = 0;
   for (let left = 1; left <= roundSeconds; left++) {
     let best = 0;
     let most = -Infinity;
     let least = Infinity;
-    const worths: number[] = [];
     for (let a = 0; a < count; a++) {
       const worth = worthOf(solution, first + a, left);
-      worths.push(worth);
+      worths[a] = worth;
       if (worth > most + TIE) best = a;
       most = Math.max(most, worth);
       least = Math.min(least, worth);

@@ -2,6 +2,7 @@ import type { InPieces } from '../base';
 import { RememberedGames, solveGame, type MatrixGame } from '../games';
 import { leftOutAt, readingsOf, type Kernel } from './process/kernel';
 import { worthUnseen, type End, type Unseen } from './process/leftOut';
+import { worthsOf } from './process/worths';
 import type { Policy } from './outlook';
 import type { HeKnowsYourGame } from './question';
 import { TIE } from './roundClock';
@@ -52,28 +53,38 @@ export class Facing {
   private readonly worths: Float64Array;
 
   constructor(k: Kernel) {
-    let [entries, rows, moments, columns, cells] = [0, 0, 0, 0, 0];
+    let [entries, rows, moments, columns] = [0, 0, 0, 0];
     for (let state = 0; state < k.rows.length; state++) {
       const [from, to] = [k.firstColumn[state]!, k.firstColumn[state + 1]!];
       rows = Math.max(rows, k.rows[state]!);
       columns = Math.max(columns, to - from + 1);
       entries = Math.max(entries, k.rows[state]! * (to - from + 1));
       moments = Math.max(moments, k.firstMoment[to]! - k.firstMoment[from]!);
-      cells = Math.max(cells, k.firstCell[k.firstMoment[to]!]! - k.firstCell[k.firstMoment[from]!]!);
     }
     this.entries = new Float64Array(entries);
     this.longest = Math.max(rows, columns);
     this.habit = new Float64Array(rows);
-    this.worths = new Float64Array(cells);
+    this.worths = new Float64Array(k.certain.length);
     this.best = new Int32Array(moments);
   }
 
+  /** Looks at all cells with so many seconds left, for the states that are faced by `faceSurveyed` until the next look. */
+  survey({ kernel, value }: Ahead, left: number): void {
+    worthsOf(kernel, value, 0, kernel.certain.length, left, this.worths);
+  }
+  /** One state, whose cells are looked at now. `less`: only part of it is there; pre: nothing was left out. */
+  face(solution: Ahead, state: number, left: number, end: End = 'least', less: Less | null = null): this {
+    const { kernel: k, value } = solution;
+    const [first, last] = [k.firstMoment[k.firstColumn[state]!]!, k.firstMoment[k.firstColumn[state + 1]!]!];
+    worthsOf(k, value, k.firstCell[first]!, k.firstCell[last]!, left, this.worths);
+    return this.faceSurveyed(solution, state, left, end, less);
+  }
   /**
    * What his habits and his free picks make of each option; `end` as in the round clock. For the lower bound a show that was left out
-   * stands as a last column, worth what it is at least: he may pick it. `less`: only part of it is there; pre: nothing was left out.
+   * stands as a last column, worth what it is at least: he may pick it.
    */
-  face(solution: Ahead, state: number, left: number, end: End = 'least', less: Less | null = null): this {
-    const { kernel: k, value, readAt, freely } = solution;
+  faceSurveyed(solution: Ahead, state: number, left: number, end: End = 'least', less: Less | null = null): this {
+    const { kernel: k, readAt, freely } = solution;
     const readSkill = readAt[state]!;
     const { firstMoment, momentShare, firstCell, columnShare } = k;
     const { habit, best, entries, worths } = this;
@@ -91,8 +102,6 @@ export class Facing {
     for (let i = 0; i < rows * columns; i++) entries[i] = 0;
     for (let a = 0; a < rows; a++) habit[a] = 0;
     const first = firstMoment[from]!;
-    const firstOfAll = firstCell[first]!;
-    worthsOf(k, value, firstOfAll, firstCell[firstMoment[to]!]!, left, worths);
     let j = -1;
     for (let c = from; c < to; c++) {
       const shown = shares ? shares[c - from]! : columnShare[c]!;
@@ -102,7 +111,7 @@ export class Facing {
       for (let m = firstMoment[c]!; m < firstMoment[c + 1]!; m++) {
         const share = moments ? moments[m - firstMoment[c]!]! : momentShare[m]!;
         if (Number.isNaN(share)) continue;
-        const at = firstCell[m]! - firstOfAll;
+        const at = firstCell[m]!;
         let most = -Infinity;
         for (let a = 0; a < rows; a++) {
           if (without !== undefined && without[a] === 1) continue;
@@ -158,22 +167,6 @@ export class Facing {
   }
 }
 
-/** Worths of the cells from `first` up to `end`, as `worthOf` finds them; the arrays stand in local names, for the innermost loop. */
-function worthsOf(k: Kernel, value: Float64Array, first: number, end: number, left: number, into: Float64Array): void {
-  const { states, seconds, firstOutcome, endOfLive, chance, target, certain } = k;
-  for (let cell = first; cell < end; cell++) {
-    const rest = left - seconds[cell]!;
-    let sum = 0;
-    if (rest >= 0) {
-      const row = rest * states;
-      sum = certain[cell]!;
-      const last = endOfLive[cell]!;
-      for (let i = firstOutcome[cell]!; i < last; i++) sum += chance[i]! * value[row + target[i]!]!;
-    }
-    into[cell - first] = sum;
-  }
-}
-
 /** A position as both stand before it, with so many seconds left; the game stands until the next is asked for. */
 export function facedIn(solution: Ahead): (state: number, left: number) => Faced {
   const { kernel: k } = solution;
@@ -220,11 +213,12 @@ export function* solveKnowingInPieces(
   const facing = new Facing(kernel);
   const games = new RememberedGames(states, facing.longest);
   for (let left = 0; left <= roundSeconds; left++) {
+    facing.survey(solution, left);
     for (let state = 0; state < states; state++) {
       const at = left * states + state;
       if (!Number.isNaN(worth[state]!)) solution.value[at] = worth[state]!;
       else if (left > 0) {
-        const game = facing.face(solution, state, left, end);
+        const game = facing.faceSurveyed(solution, state, left, end);
         // Everything read: no choice is blind, and seeing it changes nothing.
         solution.value[at] = readAt[state]! >= 1 || seesIt[state] === 1 ? bestSeen(game).value : games.play(state, game);
       }

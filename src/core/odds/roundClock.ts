@@ -1,6 +1,7 @@
 import type { InPieces } from '../base';
 import { leftOutAt, readingsOf, type Kernel } from './process/kernel';
 import { worthUnseen, type End } from './process/leftOut';
+import { worthsOf } from './process/worths';
 import type { Policy } from './outlook';
 
 /** Options closer than this are equally good; the coach's order decides between them. */
@@ -54,21 +55,30 @@ export function* solveRoundInPieces(
     seen: new Int16Array((roundSeconds + 1) * momentShare.length),
     blind: new Int16Array(isBlind ? (roundSeconds + 1) * states : 0),
   };
-  const unread = new Float64Array(kernel.rows.reduce((most, count) => Math.max(most, count), 0));
+  const room = {
+    unread: new Float64Array(kernel.rows.reduce((most, count) => Math.max(most, count), 0)),
+    worths: new Float64Array(kernel.certain.length),
+  };
   for (let left = 0; left <= roundSeconds; left++) {
     for (let state = 0; state < states; state++) if (!Number.isNaN(worth[state]!)) solution.value[left * states + state] = worth[state]!;
-    if (left > 0) solveSecond(solution, left, end, unread);
+    if (left > 0) solveSecond(solution, left, end, room);
     yield left / roundSeconds;
   }
   return solution;
 }
 
-/** One second of the induction. The arrays stand in local names: this is the innermost loop of the odds. */
-function solveSecond({ kernel, value, seen, blind, readAt }: RoundSolution, left: number, end: End, unread: Float64Array): void {
+/** Used again and again: what each option of a state is worth unread, and what each cell is. */
+interface Room {
+  readonly unread: Float64Array;
+  readonly worths: Float64Array;
+}
+
+/** One second of the induction; the arrays stand in local names. */
+function solveSecond({ kernel, value, seen, blind, readAt }: RoundSolution, left: number, end: End, { unread, worths }: Room): void {
   const { states, rows, firstColumn, columnShare, firstMoment, momentShare, firstCell, worth, unseen } = kernel;
-  const { seconds, firstOutcome, endOfLive, chance, target, certain } = kernel;
   const moments = momentShare.length;
   const tie = TIE;
+  worthsOf(kernel, value, 0, worths.length, left, worths);
   for (let state = 0; state < states; state++) {
     if (!Number.isNaN(worth[state]!)) continue;
     const count = rows[state]!;
@@ -83,19 +93,12 @@ function solveSecond({ kernel, value, seen, blind, readAt }: RoundSolution, left
         let best = -Infinity;
         let chosen = 0;
         for (let a = 0; a < count; a++) {
-          const cell = first + a;
-          const rest = left - seconds[cell]!;
-          let sum = 0;
-          if (rest >= 0) {
-            const row = rest * states;
-            sum = certain[cell]!;
-            for (let i = firstOutcome[cell]!; i < endOfLive[cell]!; i++) sum += chance[i]! * value[row + target[i]!]!;
-          }
-          if (sum > best + tie) {
-            best = sum;
+          const worth = worths[first + a]!;
+          if (worth > best + tie) {
+            best = worth;
             chosen = a;
           }
-          if (isBlind) unread[a]! += share * sum;
+          if (isBlind) unread[a]! += share * worth;
         }
         seen[left * moments + m] = chosen;
         read += share * best;
@@ -104,9 +107,9 @@ function solveSecond({ kernel, value, seen, blind, readAt }: RoundSolution, left
     if (unseen[state]) {
       const { shows, moments } = leftOutAt(kernel, state);
       const share = 1 - (1 - shows) * (1 - moments);
-      const worths = unseen[state]!.map((option) => worthUnseen(option, value, states, left, end));
-      read += share * Math.max(...worths);
-      if (isBlind) worths.forEach((of, a) => void (unread[a]! += share * of));
+      const most = unseen[state]!.map((option) => worthUnseen(option, value, states, left, end));
+      read += share * Math.max(...most);
+      if (isBlind) most.forEach((of, a) => void (unread[a]! += share * of));
     }
     let worthHere = read;
     if (isBlind) {

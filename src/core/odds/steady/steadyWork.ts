@@ -57,6 +57,7 @@ export class SteadyWork {
   answerEach(): number {
     let residual = 0;
     this.rows.clear();
+    this.facing.survey(this, 0);
     for (const state of this.live) residual = Math.max(residual, Math.abs(this.answer(state) - this.value[state]!));
     return residual;
   }
@@ -64,12 +65,14 @@ export class SteadyWork {
   /** The same where all is as `before`, its worths and what both do, but for some places that were made anew. */
   answerAnew(before: SteadyWork, states: readonly number[]): number {
     this.rows.takeOver(before.rows, states);
+    this.facing.survey(this, 0);
     return states.reduce((residual, state) => Math.max(residual, Math.abs(this.answer(state) - this.value[state]!)), 0);
   }
 
+  /** Pre: all cells were looked at since the worths changed. */
   private answer(state: number): number {
     const { mine, his, facing, games } = this;
-    const game = facing.face(this, state, 0);
+    const game = facing.faceSurveyed(this, state, 0);
     const from = this.hisFrom(state);
     mine.fill(0, 0, game.rows);
     if (this.isGame(state)) {
@@ -88,6 +91,7 @@ export class SteadyWork {
   /** What a state is worth with all others as they stand. */
   worthAt(state: number): number {
     this.rows.clear();
+    this.facing.face(this, state, 0);
     return this.answer(state);
   }
   /** What both do at a state with all others as they stand. */
@@ -117,13 +121,14 @@ export class SteadyWork {
     for (let answer = 0; answer < MOST_ANSWERS; answer++) {
       this.rows.clear();
       let most = 0;
+      this.facing.survey(this, 0);
       for (const state of this.live) most = Math.max(most, Math.abs(this.bestAgainst(state) - this.value[state]!));
       if (most <= exact) return;
       this.rows.solve(this.value, exact / 100);
     }
   }
   private bestAgainst(state: number): number {
-    const { rows, columns, entries } = this.facing.face(this, state, 0);
+    const { rows, columns, entries } = this.facing.faceSurveyed(this, state, 0);
     const [from, first] = [this.hisFrom(state), this.firstReply[state]!];
     const isGame = this.isGame(state);
     let [best, most] = [0, -Infinity];

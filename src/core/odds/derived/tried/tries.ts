@@ -78,28 +78,52 @@ class WithoutShows implements Anew {
   }
 }
 
+/** A read some of whose values are gone: the share of each that is left, and of all of them together. */
+interface Rest {
+  readonly read: ReadId;
+  readonly of: ReadonlyMap<ShownValue, number>;
+  readonly all: number;
+}
+/** Null = the shows have to be found anew. */
+function restOf(read: Read | undefined, gone: Gone): Rest | null {
+  if (!read) return null;
+  const of = new Map<ShownValue, number>();
+  for (const { value, share } of sharesOf(read)) of.set(value, share);
+  for (const { read: id, value } of gone) if (id === read.id) of.delete(value);
+  if (read.values.some((value) => isNothing(value) && !of.has(value.id))) return null;
+  let all = 0;
+  for (const share of of.values()) all += share;
+  return all < 1e-9 ? null : { read: read.id, of, all };
+}
+/** Of a show: what is left of its share; NaN = nothing of one of its groups. */
+function shareLeft({ groups }: Show, rests: readonly Rest[]): number {
+  let share = 1;
+  for (const group of groups) {
+    const rest = rests.find(({ read }) => read === group.read);
+    let left = rest ? Number.NaN : group.share;
+    if (rest)
+      for (const value of group.values) {
+        const its = rest.of.get(value);
+        if (its !== undefined) left = (Number.isNaN(left) ? 0 : left) + its / rest.all;
+      }
+    share *= left;
+  }
+  return share;
+}
 /** What is left of the share of each column and moment (NaN = nothing); null = the shows have to be found anew. */
 function sharesWithout({ position, columns }: Place, gone: Gone): WithoutShows['less'] | null {
-  const left = new Map<ReadId, { of: ReadonlyMap<ShownValue, number>; all: number }>();
+  const rests: Rest[] = [];
   for (const id of new Set(gone.map(({ read }) => read))) {
-    const read = position.reads.find((item) => item.id === id);
-    const values = new Set<ShownValue>(gone.filter((show) => show.read === id).map(({ value }) => value));
-    if (!read || read.values.some((value) => values.has(value.id) && isNothing(value))) return null;
-    const of = new Map(sharesOf(read).flatMap(({ value, share }) => (values.has(value) ? [] : [[value, share] as const])));
-    const all = [...of.values()].reduce((sum, share) => sum + share, 0);
-    if (all < 1e-9) return null;
-    left.set(id, { of, all });
-  }
-  const sharesOfAll = (all: readonly Show[]): Float64Array =>
-    Float64Array.from(all, ({ groups }) =>
-      groups.reduce((product, { read, values, share }) => {
-        const rest = left.get(read);
-        if (!rest) return product * share;
-        const kept = values.filter((value) => rest.of.has(value));
-        return kept.length === 0 ? Number.NaN : product * (kept.reduce((sum, value) => sum + rest.of.get(value)!, 0) / rest.all);
-      }, 1),
+    const rest = restOf(
+      position.reads.find((read) => read.id === id),
+      gone,
     );
-  return { shares: sharesOfAll(columns), moments: sharesOfAll(columns[0]?.moments ?? []) };
+    if (!rest) return null;
+    rests.push(rest);
+  }
+  const moments = columns[0]?.moments ?? [];
+  const of = (shows: readonly Show[]): Float64Array => new Float64Array(shows.map((show) => shareLeft(show, rests)));
+  return { shares: of(columns), moments: of(moments) };
 }
 
 /** A read without some of its values: the shares of the others are divided by what is left of them; all 0 = equal. */
