@@ -1,9 +1,26 @@
 import { bestReply, guarantee, type MatrixGame } from '@/core/games';
 
+const subsets = (size: number) =>
+  Array.from({ length: 2 ** size - 1 }, (_, mask) => [...Array(size).keys()].filter((i) => (mask + 1) & (1 << i)));
+
+/** The corners of all mixes of the rows that guarantee the value: on some rows, against as many columns less one that give no more. */
+export function optimalCorners(of: MatrixGame, value: number): Float64Array[] {
+  const corners: Float64Array[] = [];
+  for (const rows of subsets(of.rows))
+    for (const columns of [[], ...subsets(of.columns)]) {
+      if (columns.length !== rows.length - 1) continue;
+      const tight = columns.map((j) => [...rows.map((i) => of.entries[i * of.columns + j]!), value]);
+      const found = solveLinear([...tight, [...rows.map(() => 1), 1]]);
+      if (!found || found.some((chance) => chance < -1e-12)) continue;
+      const mix = new Float64Array(of.rows);
+      rows.forEach((row, k) => void (mix[row] = found[k]!));
+      if (guarantee(of, mix) > value - 1e-9) corners.push(mix);
+    }
+  return corners;
+}
+
 /** The value from every square part of a game (Shapley & Snow 1950): each pair of mixes that makes the other indifferent is tried. */
 export function literalGameValue(of: MatrixGame): number {
-  const subsets = (size: number) =>
-    Array.from({ length: 2 ** size - 1 }, (_, mask) => [...Array(size).keys()].filter((i) => (mask + 1) & (1 << i)));
   const range = Math.max(...of.entries) - Math.min(...of.entries);
   let found = Number.NaN;
   for (const rows of subsets(of.rows))

@@ -1,7 +1,7 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { seededRandom } from '../base';
-import { literalGameValue } from '../../../tests/support/literalGame';
+import { literalGameValue, optimalCorners } from '../../../tests/support/literalGame';
 import { bestReply, guarantee, type MatrixGame } from './game';
 import { gameValue, solveGame } from './matrixGame';
 import { RememberedGames } from './rememberedGames';
@@ -44,6 +44,27 @@ describe('a small zero-sum game', () => {
     expect(mixes(game([1, -1], [1, -1], [-1, 1]))[0]).toEqual(close(0.25, 0.25, 0.5));
     expect(mixes(game([0, 0], [0, 0], [-1, 1]))).toEqual([close(0.5, 0.5, 0), expect.anything()]);
     expect(mixes(game([4, 4, 4]))).toEqual([[1], close(1 / 3, 1 / 3, 1 / 3)]);
+  });
+  it('whose entries are few: of all optimal mixes nothing is shorter, towards whichever corner of them', () => {
+    const seenByHim = ({ rows, columns, entries }: MatrixGame): MatrixGame => ({
+      rows: columns,
+      columns: rows,
+      entries: Float64Array.from({ length: rows * columns }, (_, at) => -entries[(at % rows) * columns + Math.floor(at / rows)]!),
+    });
+    const isShortest = (of: MatrixGame, value: number, mix: Float64Array): void => {
+      const corners = optimalCorners(of, value);
+      expect(corners.length).toBeGreaterThan(0);
+      for (const corner of corners) expect(mix.reduce((sum, part, i) => sum + part * (corner[i]! - part), 0)).toBeGreaterThan(-1e-7);
+    };
+    fc.assert(
+      fc.property(fc.array(fc.constantFrom(0, 1, 2), { minLength: 12, maxLength: 12 }), fc.constantFrom(2, 3, 4, 6), (entries, rows) => {
+        const of = { rows, columns: 12 / rows, entries: Float64Array.from(entries) };
+        const { value, row, column } = solveGame(of);
+        isShortest(of, value, row);
+        isShortest(seenByHim(of), -value, column);
+      }),
+      { numRuns: 300, seed: 6 },
+    );
   });
   it('has the value that its square parts give', () => {
     fc.assert(

@@ -192,12 +192,17 @@ export function gameValue(game: MatrixGame): number {
 }
 
 const unit = (size: number, at: number): Float64Array => new Float64Array(size).fill(1, at, at + 1);
+/** Both play what meets in an entry. */
+const pureAt = ({ rows, columns, entries }: MatrixGame, at: number): GameSolution => ({
+  value: entries[at]!,
+  row: unit(rows, Math.floor(at / columns)),
+  column: unit(columns, at % columns),
+});
 
 /** The same with some optimal mixes, whichever are found first. Pre: at least one row and one column. */
 export function playGame(game: MatrixGame): GameSolution {
-  const { rows, columns, entries } = game;
   const pure = saddle(game);
-  if (pure >= 0) return { value: entries[pure]!, row: unit(rows, Math.floor(pure / columns)), column: unit(columns, pure % columns) };
+  if (pure >= 0) return pureAt(game, pure);
   const { row, column } = basicOf(game)!.basic;
   return { value: between(game, row, column), row, column };
 }
@@ -208,12 +213,47 @@ export function playGame(game: MatrixGame): GameSolution {
  */
 export function solveGame(game: MatrixGame): GameSolution {
   const { rows, columns } = game;
+  const pure = saddle(game);
+  const even = pure < 0 ? null : evenAt(game, pure);
+  if (even) return even;
   const found = basicOf(game);
   if (!found) return { value: game.entries[0]!, row: uniform(rows), column: uniform(columns) };
   const { own, basic } = found;
   const row = basic.isUniqueRow ? basic.row : evenest(own, basic.row);
   const column = basic.isUniqueColumn ? basic.column : evenest(turned(own), basic.column);
   return { value: between(game, row, column), row, column };
+}
+
+/** Parts of the range: entries that are closer are the same, and those that are further are not; what lies between is nobody's to say. */
+const [ALIKE, APART] = [1e-13, 1e-6];
+
+/** The entries of a row or column that are as good as the one at `at`, all alike; null = it is not clear which. */
+function alikeIn(entries: Float64Array, first: number, step: number, count: number, at: number, range: number): Float64Array | null {
+  const mix = new Float64Array(count);
+  let alike = 0;
+  for (let i = 0; i < count; i++) {
+    const apart = Math.abs(entries[first + i * step]! - entries[at]!);
+    if (apart <= ALIKE * range) alike += mix[i] = 1;
+    else if (apart < APART * range) return null;
+  }
+  for (let i = 0; i < count; i++) mix[i]! /= alike;
+  return mix;
+}
+
+/**
+ * Around a saddle: an optimal mix has only rows that are as good in its column, and only columns that are as good in its row, so that
+ * all of them alike are the one of least norm, if they are optimal; null = they are not, or it is not clear which they are.
+ */
+function evenAt(game: MatrixGame, at: number): GameSolution | null {
+  const { rows, columns, entries } = game;
+  const [least, most] = rangeOf(game);
+  const range = most - least;
+  const row = alikeIn(entries, at % columns, columns, rows, at, range);
+  const column = row && alikeIn(entries, at - (at % columns), 1, columns, at, range);
+  if (!row || !column) return null;
+  const value = entries[at]!;
+  const slack = ALIKE * range;
+  return guarantee(game, row) >= value - slack && bestReply(game, column) <= value + slack ? { value, row, column } : null;
 }
 
 /** The same game seen by the other player. */

@@ -252,25 +252,22 @@ export interface Strategy extends Mixes {
   readonly best: Int32Array;
 }
 
-/** The strategies of a solution, each found once. */
+/** The strategies of a solution. The last one is kept: all of a round's would fill the memory, and who asks goes from one to the next. */
 export function knowingStrategies(solution: KnowingSolution): (state: number, left: number) => Strategy {
-  const known = new Map<number, Strategy>();
   const facedAt = facedIn(solution);
+  let last = { state: -1, left: -1, strategy: null as Strategy | null };
   return (state, left) => {
-    const key = left * solution.kernel.states + state;
-    const strategy = known.get(key);
-    if (strategy) return strategy;
+    if (last.strategy !== null && last.state === state && last.left === left) return last.strategy;
     const faced = facedAt(state, left);
-    const found = { ...mixesOf(solution, state, faced), best: faced.best };
-    known.set(key, found);
-    return found;
+    const strategy = { ...mixesOf(solution, state, faced), best: faced.best };
+    last = { state, left, strategy };
+    return strategy;
   };
 }
 
 /** What both do in the solution: he by habit and freely, the owner by what he reads and by his mix. */
-export function knowingPolicy(solution: KnowingSolution): Policy {
+export function knowingPolicy(solution: KnowingSolution, strategyAt = knowingStrategies(solution)): Policy {
   const { readAt, freely, kernel: k } = solution;
-  const strategyAt = knowingStrategies(solution);
   return (state, left, take) => {
     const readSkill = readAt[state]!;
     const { mine, his, best } = strategyAt(state, left);

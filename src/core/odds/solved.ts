@@ -20,11 +20,14 @@ export function solveInPieces(model: OddsModel, kernel: Kernel, question: OddsQu
   return solveKnowingInPieces(kernel, question, seesItFirst(model), end);
 }
 
-/** What both do in it. */
-export const policyIn = (solution: Solution): Policy => (isKnowing(solution) ? knowingPolicy(solution) : policyOf(solution));
+type Strategies = (state: number, left: number) => Strategy;
+
+/** What both do in it; `strategyAt`: its strategies, where they are looked at as well. */
+export const policyIn = (solution: Solution, strategyAt?: Strategies): Policy =>
+  isKnowing(solution) ? knowingPolicy(solution, strategyAt) : policyOf(solution);
 
 /** The same as strategies: of who is not free to pick, `his` is empty, and the owner's mix is one row. */
-export function strategiesIn(solution: Solution): (state: number, left: number) => Strategy {
+export function strategiesIn(solution: Solution): Strategies {
   if (isKnowing(solution)) return knowingStrategies(solution);
   const { kernel: k, seen, blind, readAt } = solution;
   const moments = k.momentShare.length;

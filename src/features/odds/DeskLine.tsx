@@ -33,7 +33,7 @@ export function DeskLine({ figure, children, note, ...place }: Props) {
     <li className="flex items-baseline gap-3 border-t border-hair py-1">
       <span className="w-12 shrink-0 text-right font-figure text-[17px] font-semibold">{figure}</span>
       <span className="flex-1">
-        <PageLink className="inline-block min-h-6 hover:underline" href={addressOf(place)}>
+        <PageLink className="block min-h-6 w-fit hover:underline" href={addressOf(place)}>
           {children}
         </PageLink>
         {note !== undefined && <span className="block text-[13px] text-soft">{note}</span>}

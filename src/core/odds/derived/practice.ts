@@ -82,7 +82,7 @@ export function slopesFrom(model: OddsModel, solution: Solution, starts: readonl
   const worthAt = (state: number, left: number): number => value[left * kernel.states + state]!;
   const strategyAt = strategiesIn(solution);
   const isRead = readAt.some((chance) => chance < 1);
-  outlooksFrom(kernel, policyIn(solution), roundSeconds, starts, {
+  outlooksFrom(kernel, policyIn(solution, strategyAt), roundSeconds, starts, {
     cell: (cell, left, chance) => {
       const slope = slopes[cell];
       const rest = left - kernel.seconds[cell]!;
