@@ -25,15 +25,17 @@ export interface SteadySolution {
 /** A residual that is as good as none. */
 const EXACT = 1e-11;
 const MOST_STEPS = 200;
+/** What may be left of the residual after both were followed, for them to be followed again. */
+const ENOUGH = 0.9;
 /** A residual up to which an answer counts as exact, in parts of the chance to finish. */
 const GOOD = 1e-9;
 
 /**
  * The stationary answer on the steady clock: a discounted decision process (question 1), or a discounted stochastic game (question 2;
  * Shapley 1953). Newton's steps: what both do against the last worths, and what that is worth for ever (Pollatschek & Avi-Itzhak
- * 1969). They cycle on many large graphs, far from the answer: where one does not halve the residual, his mixes are held while the owner
- * answers them at his best (Hoffman & Karp 1966), which comes down to the answer from above, however slowly, until a tenth is left of
- * what was known; then both are followed again.
+ * 1969). They cycle on many large graphs, far from the answer: where one brings the residual down by less than a tenth, his mixes are
+ * held while the owner answers them at his best (Hoffman & Karp 1966), which comes down to the answer from above, however slowly, until
+ * a tenth is left of what was known; then both are followed again.
  * Pre: nothing of `kernel` is discounted yet. `warm`: worths to begin with, by state.
  */
 export function* solveSteadyInPieces(
@@ -70,7 +72,7 @@ export function* solveDiscountedInPieces(
     // What was not changed has its answer; whatever follows from the change is seen at the next step.
     const residual = step === 0 && begun ? Math.max(begun.residual, work.answerAnew(begun.work, begun.states)) : work.answerEach();
     yield;
-    const isBetter = residual < (isHeld ? inVain / 10 : last / 2);
+    const isBetter = residual < (isHeld ? inVain / 10 : last * ENOUGH);
     if (residual < kept.residual) {
       kept.residual = residual;
       kept.value.set(work.value);
@@ -83,7 +85,7 @@ export function* solveDiscountedInPieces(
       work.followForEver(residual * Math.min(0.01, residual));
     } else {
       isHeld = true;
-      work.answerHeld(residual / 10);
+      work.answerHeld(residual / 3);
     }
     last = residual;
   }
