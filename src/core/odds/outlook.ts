@@ -1,3 +1,4 @@
+import type { InPieces } from '../base';
 import type { Kernel } from './process/kernel';
 
 /** What is done at a state with so many seconds left: each cell with its chance, less what was left out. */
@@ -134,10 +135,16 @@ function addTo(to: Float64Array, first: number, { mass, starts, at }: Here, fact
 }
 
 /**
- * Follows a policy forward from each start with a full round, all starts at once. Of each, the chances of arrivals, time and what was
- * left out sum to 1. Time O(roundSeconds × outcomes × starts), memory O(longest move × states × starts).
+ * Follows a policy forward from each start with a full round, all starts at once, in pieces of a second. Of each, the chances of arrivals,
+ * time and what was left out sum to 1. Time O(roundSeconds × outcomes × starts), memory O(longest move × states × starts).
  */
-export function outlooksFrom(k: Kernel, policy: Policy, roundSeconds: number, starts: readonly number[], watch?: Watch): Outlook[] {
+export function* outlooksInPieces(
+  k: Kernel,
+  policy: Policy,
+  roundSeconds: number,
+  starts: readonly number[],
+  watch?: Watch,
+): InPieces<Outlook[]> {
   const n = starts.length;
   const sums = new Sums(k.states, n);
   // What lies as far ahead as the longest move reaches; what is met is emptied.
@@ -186,7 +193,7 @@ export function outlooksFrom(k: Kernel, policy: Policy, roundSeconds: number, st
     addTo(sums.leftOut, 0, here, leftOut);
     addTo(sums.seconds, 0, here, seconds + timeUp * roundSeconds + leftOut * (roundSeconds - now));
   };
-  for (now = roundSeconds; now >= 0; now--) {
+  const playSecond = (): void => {
     const row = rowOf(now);
     for (let state = 0; state < k.states; state++) {
       if (isMet[row + state] === 0) continue;
@@ -203,6 +210,10 @@ export function outlooksFrom(k: Kernel, policy: Policy, roundSeconds: number, st
       }
       for (let i = here.at; i < here.at + n; i++) mass[i] = 0;
     }
+  };
+  for (now = roundSeconds; now >= 0; now--) {
+    playSecond();
+    yield (roundSeconds - now) / (roundSeconds + 1);
   }
   return sums.outlooks();
 }

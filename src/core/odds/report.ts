@@ -4,7 +4,7 @@ import { oddsModelOf, type OddsModel, type Place } from './process/cells';
 import { choiceOf, plainChoice, type Choice } from './choices';
 import { kernelOf, leftOutAt } from './process/kernel';
 import { facedIn, mixesOf, type Faced, type KnowingSolution } from './knowing';
-import { outlooksFrom, startsAtOnce, type Outlook } from './outlook';
+import { outlooksInPieces, startsAtOnce, type Outlook } from './outlook';
 import { NOWHERE_KNOWN, ODDS_QUESTION, type Elsewhere, type OddsQuestion } from './question';
 import { isKnowing, policyIn, solveInPieces, valueAt, type Solution } from './solved';
 
@@ -168,9 +168,10 @@ export function* findOddsInPieces(tree: TreeDocument, question: OddsQuestion, el
   const together = startsAtOnce(kernel, question.roundSeconds);
   const starts: StartOdds[] = [];
   for (let from = 0; from < begun.length; from += together) {
-    yield 0.8 + (0.1 * from) / begun.length;
     const some = begun.slice(from, from + together);
-    const outlooks = outlooksFrom(kernel, policy, question.roundSeconds, some);
+    const progress = (done: number): number => 0.8 + (0.1 * done) / begun.length;
+    const following = outlooksInPieces(kernel, policy, question.roundSeconds, some);
+    const outlooks = yield* partOf(following, progress(from), progress(from + some.length));
     starts.push(...some.map((state, i) => startOddsOf(solved, state, outlooks[i]!)));
   }
   yield 0.9;

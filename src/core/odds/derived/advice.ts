@@ -2,7 +2,7 @@ import { atOnce, groupBy, partOf, type InPieces } from '../../base';
 import type { PositionId, ReadId, TransitionId, TreeDocument, ValueId } from '../../tree';
 import { NOWHERE_KNOWN, type Elsewhere, type OddsQuestion } from '../question';
 import { Ground } from './ground';
-import { slopesFrom } from './practice';
+import { slopesInPieces } from './practice';
 import { dearestInPieces } from './tried/dearest';
 import type { Tried } from './tried/tries';
 
@@ -68,7 +68,7 @@ export function* findAdviceInPieces(
   if (tree.starts.length === 0) return { items: [], ranked: 0 };
   const ground = new Ground(tree, question, elsewhere);
   const solution = yield* partOf(ground.onRound(), 0, 0.05);
-  const { practice, reading } = slopesFrom(ground.model, solution, ground.starts);
+  const { practice, reading } = yield* partOf(slopesInPieces(ground.model, solution, ground.starts), 0.05, 0.1);
   const toTry = whatToTry(ground, tree, gaps, question.ask === 'knowing');
   const tried = yield* partOf(
     dearestInPieces(
@@ -76,7 +76,7 @@ export function* findAdviceInPieces(
       ground.meanOf(solution),
       toTry.map((item) => item.tried),
     ),
-    0.05,
+    0.1,
     1,
   );
   const items: Advice[] = [

@@ -3,7 +3,7 @@ import type { TransitionId, TreeDocument } from '../../tree';
 import { NOWHERE_KNOWN, type Elsewhere, type OddsQuestion } from '../question';
 import { PRACTISED } from './advice';
 import { Ground } from './ground';
-import { slopesFrom } from './practice';
+import { slopesInPieces } from './practice';
 
 /** What each move brings, in points of V in [0, 1] over all starts alike. */
 export interface MovePayoffs {
@@ -23,8 +23,9 @@ export function* findPayoffsInPieces(
   const teaching = new Map<TransitionId, number>();
   if (tree.starts.length === 0) return { practice, teaching };
   const ground = new Ground(tree, question, elsewhere);
-  const solution = yield* partOf(ground.onRound(), 0, 0.5);
-  for (const [id, slope] of slopesFrom(ground.model, solution, ground.starts).practice) practice.set(id, Math.max(0, slope * PRACTISED));
+  const solution = yield* partOf(ground.onRound(), 0, 0.4);
+  const slopes = yield* partOf(slopesInPieces(ground.model, solution, ground.starts), 0.4, 0.5);
+  for (const [id, slope] of slopes.practice) practice.set(id, Math.max(0, slope * PRACTISED));
   const announced = tree.transitions.filter(({ announced: isOnlyNamed, actor }) => isOnlyNamed === true && actor === 'owner');
   if (announced.length === 0) return { practice, teaching };
   const steady = yield* partOf(ground.onSteady(), 0.5, 0.7);

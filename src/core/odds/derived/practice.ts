@@ -1,8 +1,9 @@
+import type { InPieces } from '../../base';
 import type { PositionId, TransitionId } from '../../tree';
 import type { OddsModel } from '../process/cells';
 import { outcomesOf, type Kernel } from '../process/kernel';
 import type { Strategy } from '../knowing';
-import { outlooksFrom } from '../outlook';
+import { outlooksInPieces } from '../outlook';
 import { worthOf } from '../roundClock';
 import { isKnowing, policyIn, strategiesIn, type Solution } from '../solved';
 
@@ -73,7 +74,7 @@ export interface Slopes {
  * First order at the solution's own strategy (the envelope theorem): one pass forward, Σ visits · dQ. Where everything is read there is
  * nothing that reading could add.
  */
-export function slopesFrom(model: OddsModel, solution: Solution, starts: readonly number[]): Slopes {
+export function* slopesInPieces(model: OddsModel, solution: Solution, starts: readonly number[]): InPieces<Slopes> {
   const moves: TransitionId[] = [];
   const slopes = slopesOf(model, moves);
   const { kernel, value, roundSeconds, readAt } = solution;
@@ -82,7 +83,7 @@ export function slopesFrom(model: OddsModel, solution: Solution, starts: readonl
   const worthAt = (state: number, left: number): number => value[left * kernel.states + state]!;
   const strategyAt = strategiesIn(solution);
   const isRead = readAt.some((chance) => chance < 1);
-  outlooksFrom(kernel, policyIn(solution, strategyAt), roundSeconds, starts, {
+  yield* outlooksInPieces(kernel, policyIn(solution, strategyAt), roundSeconds, starts, {
     cell: (cell, left, chance) => {
       const slope = slopes[cell];
       const rest = left - kernel.seconds[cell]!;
