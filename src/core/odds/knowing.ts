@@ -72,11 +72,14 @@ export class Facing {
   survey({ kernel, value }: Ahead, left: number): void {
     worthsOf(kernel, value, 0, kernel.certain.length, left, this.worths);
   }
-  /** One state, whose cells are looked at now. `less`: only part of it is there; pre: nothing was left out. */
-  face(solution: Ahead, state: number, left: number, end: End = 'least', less: Less | null = null): this {
-    const { kernel: k, value } = solution;
+  /** Looks at the cells of one state alone. */
+  look({ kernel: k, value }: Ahead, state: number, left: number): void {
     const [first, last] = [k.firstMoment[k.firstColumn[state]!]!, k.firstMoment[k.firstColumn[state + 1]!]!];
     worthsOf(k, value, k.firstCell[first]!, k.firstCell[last]!, left, this.worths);
+  }
+  /** A state whose cells are looked at now. `less`: only part of it is there; pre: nothing was left out. */
+  face(solution: Ahead, state: number, left: number, end: End = 'least', less: Less | null = null): this {
+    this.look(solution, state, left);
     return this.faceSurveyed(solution, state, left, end, less);
   }
   /**

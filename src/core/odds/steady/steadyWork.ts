@@ -65,11 +65,11 @@ export class SteadyWork {
   /** The same where all is as `before`, its worths and what both do, but for some places that were made anew. */
   answerAnew(before: SteadyWork, states: readonly number[]): number {
     this.rows.takeOver(before.rows, states);
-    this.facing.survey(this, 0);
+    for (const state of states) this.facing.look(this, state, 0);
     return states.reduce((residual, state) => Math.max(residual, Math.abs(this.answer(state) - this.value[state]!)), 0);
   }
 
-  /** Pre: all cells were looked at since the worths changed. */
+  /** Pre: its cells were looked at since the worths changed. */
   private answer(state: number): number {
     const { mine, his, facing, games } = this;
     const game = facing.faceSurveyed(this, state, 0);
@@ -91,7 +91,7 @@ export class SteadyWork {
   /** What a state is worth with all others as they stand. */
   worthAt(state: number): number {
     this.rows.clear();
-    this.facing.face(this, state, 0);
+    this.facing.look(this, state, 0);
     return this.answer(state);
   }
   /** What both do at a state with all others as they stand. */
