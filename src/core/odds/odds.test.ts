@@ -1,14 +1,9 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { atOnce } from '../base';
 import { type Position, type Transition, type TreeDocument, sharesOf } from '../tree';
-import { oddsModelOf } from './process/cells';
-import { kernelOf } from './process/kernel';
-import { outlooksInPieces, startsAtOnce } from './outlook';
-import { KNOWING_QUESTION, NOWHERE_KNOWN, ODDS_QUESTION } from './question';
+import { KNOWING_QUESTION, ODDS_QUESTION } from './question';
 import { recoversTo } from './process/recovers';
 import { findOdds } from './report';
-import { policyOf, solveRoundInPieces } from './roundClock';
 import { mine, his, position, reaction, tree } from '../../../tests/support/smallTree';
 import { literalRecovery, literalValue } from '../../../tests/support/literalOdds';
 import { randomOdds } from '../../../tests/support/randomOdds';
@@ -208,21 +203,6 @@ describe('odds if he knows your game', () => {
     expect(findOdds(doc, inSeconds(20)).starts[0]!.value).toBeCloseTo(0.8, 12);
     expect(findOdds(doc, knowing(20, 1, 1)).starts[0]!.value).toBeCloseTo(0.1, 12);
     expect(findOdds(doc, knowing(20, 1, 0.5)).starts[0]!.value).toBeCloseTo(0.45, 12);
-  });
-});
-
-describe('the outlook from several starts', () => {
-  it('is that from each alone, and so many are followed at once as the memory holds', () => {
-    const doc = randomOdds(5, 12);
-    const kernel = kernelOf(oddsModelOf(doc, NOWHERE_KNOWN), false);
-    const policy = policyOf(atOnce(solveRoundInPieces(kernel, inSeconds(90, 0.7))));
-    const starts = [0, 1, 2, 3, 4];
-    const from = (some: readonly number[]) => atOnce(outlooksInPieces(kernel, policy, 90, some));
-    const together = from(starts);
-    expect(together).toEqual(starts.flatMap((start) => from([start])));
-    const reach = Math.max(...kernel.seconds.filter((seconds) => seconds <= 90)) + 1;
-    expect(startsAtOnce({ ...kernel, states: 5001 }, 90) * reach * 5001).toBeLessThanOrEqual(4_000_000);
-    expect(startsAtOnce({ ...kernel, states: 1e9 }, 90)).toBe(1);
   });
 });
 

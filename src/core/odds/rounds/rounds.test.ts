@@ -59,6 +59,13 @@ describe('many rounds', () => {
     );
     const rounds = simulate(doc, { ...ODDS_QUESTION, roundSeconds: 90 }, 'g', 7, 1)!;
     expect(rounds).toMatchObject({ finishedBy: [0, 7, 0], heights: [2, 2, 0] });
+    // Thirty seconds to the hips: there at 0:30 on the second, and still at 1:00 while the last exchange is under way.
+    const hips = position('hips', { reads: doc.positions[0]!.reads, lines: ['hips'] });
+    const cut = { ...doc.transitions[0]!, to: 'hips', seconds: 30 };
+    const settle = { ...doc.transitions[0]!, id: 'settle', from: 'hips', seconds: 45 };
+    const longer = { ...doc, positions: [...doc.positions, hips], transitions: [cut, settle] };
+    const two = simulate(longer, { ...ODDS_QUESTION, roundSeconds: 120 }, 'g', 7, 1)!;
+    expect(two).toMatchObject({ finishedBy: [0, 0, 7, 0], heights: [2, 3, 3, 0] });
   });
   it('of the same seed are the same, of another others', () => {
     const demo = demoTree();
